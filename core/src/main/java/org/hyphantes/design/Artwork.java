@@ -1,0 +1,61 @@
+package org.hyphantes.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.treatment.Work;
+import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Strand;
+
+/**
+ * The one display list: what the screen draws and every file writes, in order from the back, with the work it came from.
+ *
+ * @param shapes what is drawn
+ * @param work the lines and weaves behind the shapes
+ * @param box the box round all centre lines and shapes (mm)
+ */
+public record Artwork(List<Shape> shapes, Work work, Box box) {
+    public Artwork {
+        shapes = List.copyOf(shapes);
+    }
+
+    public static Artwork of(Work work) {
+        List<Shape> shapes = new ArrayList<>();
+        for (Laid laid : work.lines()) {
+            shapes.add(line(laid));
+        }
+        int letters = 0;
+        for (Laying laying : work.weaves()) {
+            List<Strand> strands = laying.weave().strands();
+            for (Course course : laying.weave().coursesUnder(laying.placed())) {
+                Origin origin = new Origin(
+                        strands.get(course.strand()).key(), Strand.letter(letters + course.strand()), course.ordinal());
+                shapes.add(new Shape.Filled(course.region(), Paint.BAND, origin));
+            }
+            letters += strands.size();
+        }
+        return new Artwork(shapes, work, box(shapes));
+    }
+
+    private static Shape line(Laid laid) {
+        Origin origin = new Origin(laid.key(), "", -1);
+        Optional<Region> band = laid.band().flatMap(b -> BandOutline.of(laid.path(), b.width(), b.ends()));
+        return band.isPresent()
+                ? new Shape.Filled(band.get(), Paint.BAND, origin)
+                : new Shape.Lined(laid.path(), Paint.BARE_LINE, origin);
+    }
+
+    private static Box box(List<Shape> shapes) {
+        return Box.round(shapes.stream()
+                .map(s -> s instanceof Shape.Filled f
+                        ? f.region().outline().box()
+                        : ((Shape.Lined) s).path().box())
+                .toList());
+    }
+}

@@ -1,0 +1,111 @@
+package org.hyphantes.design;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.hyphantes.figure.Form;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Scope;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.treatment.Treatment;
+
+/**
+ * A whole design, as it is written to a file. Sizes are millimetres; measures are named sizes that settings refer to.
+ */
+public record Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
+    public Design {
+        measures = Collections.unmodifiableMap(new LinkedHashMap<>(measures));
+    }
+
+    /** A design with nothing in it. */
+    public static Design empty(String name) {
+        return new Design(name, Unit.MM, Material.PRINT, Map.of(), new Group("design", name, List.of(), List.of()));
+    }
+
+    public Scope scope() {
+        return new Scope(measures, unit);
+    }
+
+    public Design withRoot(Group changed) {
+        return new Design(name, unit, material, measures, changed);
+    }
+
+    public Design named(String changed) {
+        return new Design(
+                changed, unit, material, measures, new Group(root.id(), changed, root.members(), root.recipe()));
+    }
+
+    /** The group of an id; the root for its own. */
+    public Optional<Group> group(String id) {
+        return find(root, id);
+    }
+
+    private static Optional<Group> find(Group in, String id) {
+        if (in.id().equals(id)) {
+            return Optional.of(in);
+        }
+        return in.members().stream()
+                .filter(Group.class::isInstance)
+                .flatMap(m -> find((Group) m, id).stream())
+                .findFirst();
+    }
+
+    /** This design with one group changed; the same design when there is no such group. */
+    public Design change(String groupId, UnaryOperator<Group> change) {
+        return withRoot(change(root, groupId, change));
+    }
+
+    private static Group change(Group in, String id, UnaryOperator<Group> change) {
+        if (in.id().equals(id)) {
+            return change.apply(in);
+        }
+        return in.withMembers(in.members().stream()
+                .map(m -> m instanceof Group g ? change(g, id, change) : m)
+                .toList());
+    }
+
+    /** This design with a measure set, and everything that refers to it worked out again. */
+    public Design withMeasure(String measure, Amount value) {
+        Map<String, Amount> more = new LinkedHashMap<>(measures);
+        more.put(measure, value);
+        Design changed = new Design(name, unit, material, more, root);
+        return changed.withRoot(renewed(root, changed.scope()));
+    }
+
+    private static Group renewed(Group group, Scope scope) {
+        List<Member> members = new ArrayList<>();
+        for (Member member : group.members()) {
+            members.add(
+                    member instanceof Group g
+                            ? renewed(g, scope)
+                            : ((Figure) member).withForm((Form)
+                                    ((Figure) member).form().schema().renewed(((Figure) member).form(), scope)));
+        }
+        List<Step> recipe = group.recipe().stream()
+                .map(s -> s.with((Treatment) s.treatment().schema().renewed(s.treatment(), scope)))
+                .toList();
+        return group.withMembers(members).withRecipe(recipe);
+    }
+
+    /** An id for a new figure or group that nothing in this design has yet. */
+    public String freshId(String word) {
+        List<String> taken = new ArrayList<>();
+        collect(root, taken);
+        int n = 1;
+        while (taken.contains(word + "-" + n)) {
+            n++;
+        }
+        return word + "-" + n;
+    }
+
+    private static void collect(Member member, List<String> ids) {
+        ids.add(member.id());
+        if (member instanceof Group group) {
+            group.members().forEach(m -> collect(m, ids));
+        }
+    }
+}

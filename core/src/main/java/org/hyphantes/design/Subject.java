@@ -1,0 +1,63 @@
+package org.hyphantes.design;
+
+import java.util.Optional;
+import org.hyphantes.figure.Form;
+import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Reading;
+import org.hyphantes.treatment.Treatment;
+
+/** What a sentence is about: a figure, or a step of a group's recipe. */
+public sealed interface Subject {
+    String group();
+
+    /** The thing itself; empty when the design has it no longer. */
+    Optional<Described> in(Design design);
+
+    /** The design with the thing changed. */
+    Design put(Design design, Described changed);
+
+    /**
+     * The design with one setting of the thing read from text.
+     *
+     * @throws CannotRead if the thing is gone, has no such setting, or the text is no value for it
+     */
+    default Reading<Design> set(Design design, String key, String text) throws CannotRead {
+        Described thing = in(design).orElseThrow(() -> new CannotRead("That is no longer in the design."));
+        Reading<?> reading = thing.schema().read(thing, key, text, design.scope());
+        return new Reading<>(put(design, (Described) reading.value()), reading.note());
+    }
+
+    /** A figure of a group. */
+    record OfFigure(String group, String figure) implements Subject {
+        @Override
+        public Optional<Described> in(Design design) {
+            return design.group(group).flatMap(g -> g.figure(figure)).map(Figure::form);
+        }
+
+        @Override
+        public Design put(Design design, Described changed) {
+            return design.change(
+                    group,
+                    g -> g.withMembers(g.members().stream()
+                            .map(m -> m.id().equals(figure) ? ((Figure) m).withForm((Form) changed) : m)
+                            .toList()));
+        }
+    }
+
+    /** A step of a group's recipe. */
+    record OfStep(String group, int step) implements Subject {
+        @Override
+        public Optional<Described> in(Design design) {
+            return design.group(group)
+                    .filter(g -> step >= 0 && step < g.recipe().size())
+                    .map(g -> g.recipe().get(step).treatment());
+        }
+
+        @Override
+        public Design put(Design design, Described changed) {
+            return design.change(
+                    group, g -> g.withStep(step, g.recipe().get(step).with((Treatment) changed)));
+        }
+    }
+}

@@ -1,0 +1,132 @@
+package org.hyphantes.geometry;
+
+import java.util.Optional;
+
+/**
+ * A circular arc: centre and radius (mm), the angle of its start and its signed sweep (radians from the x axis towards
+ * the y axis, so a positive sweep runs clockwise on the page). A sweep of a full turn is a whole circle.
+ *
+ * @throws IllegalArgumentException if the radius is not positive or the sweep is zero or more than a turn
+ */
+public record Arc(Point centre, double radius, double from, double sweep) implements Curve {
+    private static final double TURN = 2 * Math.PI;
+
+    public Arc {
+        if (!(radius > 0) || !Double.isFinite(radius)) {
+            throw new IllegalArgumentException("an arc needs a radius above 0, not " + radius);
+        }
+        if (sweep == 0 || !(Math.abs(sweep) <= TURN * (1 + 1e-12)) || !Double.isFinite(from)) {
+            throw new IllegalArgumentException("an arc needs a sweep above 0 and up to one turn, not " + sweep);
+        }
+    }
+
+    /** A whole circle, clockwise on the page, starting at a bearing in degrees. */
+    public static Arc circle(Point centre, double radius, double bearing) {
+        return new Arc(centre, radius, Math.toRadians(bearing - 90), TURN);
+    }
+
+    public boolean isWhole() {
+        return Math.abs(sweep) >= TURN * (1 - 1e-12);
+    }
+
+    @Override
+    public Point start() {
+        return at(0);
+    }
+
+    @Override
+    public Point end() {
+        return isWhole() ? at(0) : at(1);
+    }
+
+    @Override
+    public Point at(double t) {
+        double angle = from + t * sweep;
+        return new Point(centre.x() + radius * Math.cos(angle), centre.y() + radius * Math.sin(angle));
+    }
+
+    @Override
+    public Point tangent(double t) {
+        double angle = from + t * sweep;
+        double way = Math.signum(sweep);
+        return new Point(-way * Math.sin(angle), way * Math.cos(angle));
+    }
+
+    @Override
+    public double curvature() {
+        return Math.signum(sweep) / radius;
+    }
+
+    @Override
+    public double length() {
+        return radius * Math.abs(sweep);
+    }
+
+    @Override
+    public Box box() {
+        Box box = Box.of(start(), at(1));
+        for (int quarter = 0; quarter < 4; quarter++) {
+            if (Math.abs(sweep) >= TURN || parameter(quarter * Math.PI / 2) <= 1) {
+                double x = centre.x() + radius * (quarter == 0 ? 1 : quarter == 2 ? -1 : 0);
+                double y = centre.y() + radius * (quarter == 1 ? 1 : quarter == 3 ? -1 : 0);
+                box = box.with(new Box(x, y, x, y));
+            }
+        }
+        return box;
+    }
+
+    /** The parameter at which this arc's circle first reaches an angle (radians) after its start; beyond 1 off the arc. */
+    public double parameter(double angle) {
+        double turned = (sweep > 0 ? angle - from : from - angle) % TURN;
+        return (turned < 0 ? turned + TURN : turned) / Math.abs(sweep);
+    }
+
+    /** The parameter of a point taken to lie on this arc's circle; beyond 1 off the arc. */
+    public double parameter(Point p) {
+        return parameter(Math.atan2(p.y() - centre.y(), p.x() - centre.x()));
+    }
+
+    @Override
+    public Arc reversed() {
+        return new Arc(centre, radius, from + sweep, -sweep);
+    }
+
+    @Override
+    public Arc part(double t0, double t1) {
+        return new Arc(centre, radius, from + t0 * sweep, (t1 - t0) * sweep);
+    }
+
+    @Override
+    public Arc map(Affine map) {
+        if (!map.isSimilarity()) {
+            throw new IllegalArgumentException("an arc stays an arc only under a similarity");
+        }
+        Point direction = map.ofDirection(new Point(Math.cos(from), Math.sin(from)));
+        double scale = Math.sqrt(Math.abs(map.determinant()));
+        return new Arc(
+                map.of(centre),
+                radius * scale,
+                Math.atan2(direction.y(), direction.x()),
+                map.determinant() < 0 ? -sweep : sweep);
+    }
+
+    @Override
+    public Optional<Curve> parallel(double distance) {
+        double beside = radius - Math.signum(sweep) * distance;
+        return beside > 0 ? Optional.of(new Arc(centre, beside, from, sweep)) : Optional.empty();
+    }
+
+    @Override
+    public double nearest(Point p) {
+        double t = parameter(p);
+        if (t <= 1) {
+            return t;
+        }
+        return p.distance(start()) <= p.distance(at(1)) ? 0 : 1;
+    }
+
+    @Override
+    public double sweptArea() {
+        return (radius * radius * sweep + centre.cross(at(1).minus(start()))) / 2;
+    }
+}

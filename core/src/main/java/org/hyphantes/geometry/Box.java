@@ -1,0 +1,47 @@
+package org.hyphantes.geometry;
+
+import java.util.Collection;
+
+/** An upright rectangle in millimetres, borders included; left is at most right, top at most bottom. */
+public record Box(double left, double top, double right, double bottom) {
+    public static Box of(Point a, Point b) {
+        return new Box(Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y()));
+    }
+
+    /** The box round all the boxes; the empty box at the origin when there are none. */
+    public static Box round(Collection<Box> boxes) {
+        return boxes.stream().reduce(Box::with).orElse(new Box(0, 0, 0, 0));
+    }
+
+    public Box with(Box other) {
+        return new Box(
+                Math.min(left, other.left),
+                Math.min(top, other.top),
+                Math.max(right, other.right),
+                Math.max(bottom, other.bottom));
+    }
+
+    public Box grown(double by) {
+        return new Box(left - by, top - by, right + by, bottom + by);
+    }
+
+    public boolean meets(Box other) {
+        return left <= other.right && other.left <= right && top <= other.bottom && other.top <= bottom;
+    }
+
+    public boolean contains(Point p) {
+        return left <= p.x() && p.x() <= right && top <= p.y() && p.y() <= bottom;
+    }
+
+    public double width() {
+        return right - left;
+    }
+
+    public double height() {
+        return bottom - top;
+    }
+
+    public Point centre() {
+        return new Point((left + right) / 2, (top + bottom) / 2);
+    }
+}

@@ -1,0 +1,67 @@
+package org.hyphantes.geometry;
+
+import java.util.Optional;
+
+/** A straight line from a start to an end. */
+public record Line(Point start, Point end) implements Curve {
+    @Override
+    public Point at(double t) {
+        if (t == 1) {
+            return end;
+        }
+        return new Point(start.x() + t * (end.x() - start.x()), start.y() + t * (end.y() - start.y()));
+    }
+
+    @Override
+    public Point tangent(double t) {
+        return end.minus(start).unit();
+    }
+
+    @Override
+    public double curvature() {
+        return 0;
+    }
+
+    @Override
+    public double length() {
+        return start.distance(end);
+    }
+
+    @Override
+    public Box box() {
+        return Box.of(start, end);
+    }
+
+    @Override
+    public Line reversed() {
+        return new Line(end, start);
+    }
+
+    @Override
+    public Line part(double from, double to) {
+        return new Line(at(from), at(to));
+    }
+
+    @Override
+    public Line map(Affine map) {
+        return new Line(map.of(start), map.of(end));
+    }
+
+    @Override
+    public Optional<Curve> parallel(double distance) {
+        Point aside = tangent(0).right().times(distance);
+        return Optional.of(new Line(start.plus(aside), end.plus(aside)));
+    }
+
+    @Override
+    public double nearest(Point p) {
+        Point along = end.minus(start);
+        double squared = along.dot(along);
+        return squared == 0 ? 0 : Math.max(0, Math.min(1, p.minus(start).dot(along) / squared));
+    }
+
+    @Override
+    public double sweptArea() {
+        return start.cross(end) / 2;
+    }
+}

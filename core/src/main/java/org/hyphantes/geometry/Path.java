@@ -1,0 +1,200 @@
+package org.hyphantes.geometry;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * A chain of exact curves, each beginning where the one before ended; a closed path also ends where it began.
+ *
+ * <p>A <em>position</em> on a path is a number: the index of a curve plus a parameter on it, in [0, {@link #size()}].
+ *
+ * @throws IllegalArgumentException if there is no curve or the curves do not follow on one another
+ */
+public record Path(List<Curve> curves, boolean closed) {
+    public Path {
+        curves = List.copyOf(curves);
+        if (curves.isEmpty()) {
+            throw new IllegalArgumentException("a path needs at least one curve");
+        }
+        for (int i = closed ? 0 : 1; i < curves.size(); i++) {
+            Point before = curves.get(i == 0 ? curves.size() - 1 : i - 1).end();
+            Point after = curves.get(i).start();
+            double slack = 1e-7 * (1 + Math.abs(after.x()) + Math.abs(after.y()));
+            if (before.distance(after) > slack) {
+                throw new IllegalArgumentException(
+                        "curve " + i + " begins at " + after + ", not where the one before ended, " + before);
+            }
+        }
+    }
+
+    public static Path closed(Curve... curves) {
+        return new Path(Arrays.asList(curves), true);
+    }
+
+    public static Path open(Curve... curves) {
+        return new Path(Arrays.asList(curves), false);
+    }
+
+    /** A closed path of straight sides through the corners. */
+    public static Path polygon(List<Point> corners) {
+        List<Curve> sides = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            sides.add(new Line(corners.get(i), corners.get((i + 1) % corners.size())));
+        }
+        return new Path(sides, true);
+    }
+
+    public int size() {
+        return curves.size();
+    }
+
+    public Point start() {
+        return curves.get(0).start();
+    }
+
+    public Point end() {
+        return curves.get(curves.size() - 1).end();
+    }
+
+    /** The index of the curve that a position lies on; the end of a path lies on its last curve. */
+    public int index(double position) {
+        return Math.max(0, Math.min(curves.size() - 1, (int) Math.floor(position)));
+    }
+
+    public Point at(double position) {
+        int i = index(position);
+        return curves.get(i).at(position - i);
+    }
+
+    public Point tangent(double position) {
+        int i = index(position);
+        return curves.get(i).tangent(position - i);
+    }
+
+    /** The unit heading with which the path arrives at a position, which differs from the one it leaves with at a corner. */
+    public Point arrival(double position) {
+        if (position != Math.floor(position)) {
+            return tangent(position);
+        }
+        int i = (int) position - 1;
+        return curves.get(i < 0 ? (closed ? curves.size() - 1 : 0) : i).tangent(i < 0 && !closed ? 0 : 1);
+    }
+
+    public double length() {
+        double sum = 0;
+        for (Curve curve : curves) {
+            sum += curve.length();
+        }
+        return sum;
+    }
+
+    /** The length along the path from its start to a position. */
+    public double lengthTo(double position) {
+        int last = index(position);
+        double sum = 0;
+        for (int i = 0; i < last; i++) {
+            sum += curves.get(i).length();
+        }
+        return sum + (position - last) * curves.get(last).length();
+    }
+
+    /** The position a length away from the start; lengths before the start or beyond the end give the ends. */
+    public double positionAt(double length) {
+        double rest = length;
+        for (int i = 0; i < curves.size(); i++) {
+            double piece = curves.get(i).length();
+            if (rest <= piece) {
+                return i + Math.max(0, rest) / piece;
+            }
+            rest -= piece;
+        }
+        return curves.size();
+    }
+
+    public Box box() {
+        Box box = curves.get(0).box();
+        for (int i = 1; i < curves.size(); i++) {
+            box = box.with(curves.get(i).box());
+        }
+        return box;
+    }
+
+    public Path map(Affine map) {
+        return new Path(curves.stream().map(c -> c.map(map)).toList(), closed);
+    }
+
+    public Path reversed() {
+        List<Curve> back = new ArrayList<>();
+        for (int i = curves.size() - 1; i >= 0; i--) {
+            back.add(curves.get(i).reversed());
+        }
+        return new Path(back, closed);
+    }
+
+    /**
+     * The stretch from one position forward to another, as curves. On a closed path {@code to} at or before {@code from}
+     * runs on through the start; the same position twice gives the whole round.
+     */
+    public List<Curve> part(double from, double to) {
+        List<Curve> found = new ArrayList<>();
+        if (closed && to <= from) {
+            addPart(found, from, curves.size());
+            addPart(found, 0, to);
+        } else {
+            addPart(found, from, to);
+        }
+        return found;
+    }
+
+    private void addPart(List<Curve> found, double from, double to) {
+        for (int i = index(from); i < curves.size() && i < to; i++) {
+            double a = Math.max(0, from - i);
+            double b = Math.min(1, to - i);
+            if (b - a > 1e-13) {
+                found.add(a == 0 && b == 1 ? curves.get(i) : curves.get(i).part(a, b));
+            }
+        }
+    }
+
+    /** The area enclosed, in square millimetres, positive when the path runs clockwise on the page. */
+    public double signedArea() {
+        double sum = 0;
+        for (Curve curve : curves) {
+            sum += curve.sweptArea();
+        }
+        return sum;
+    }
+
+    /** The position of the nearest point on this path. */
+    public double nearest(Point p) {
+        double best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < curves.size(); i++) {
+            double t = curves.get(i).nearest(p);
+            double distance = curves.get(i).at(t).distance(p);
+            if (distance < least) {
+                least = distance;
+                best = i + t;
+            }
+        }
+        return best;
+    }
+
+    /** Whether this path and another cover the same places, wherever they start and whichever way they run. */
+    public boolean covers(Path other, double tolerance) {
+        if (closed != other.closed || curves.size() != other.curves.size()) {
+            return false;
+        }
+        return curves.stream().allMatch(c -> other.curves.stream().anyMatch(d -> same(c, d, tolerance)));
+    }
+
+    private static boolean same(Curve a, Curve b, double tolerance) {
+        if (a instanceof Arc p && b instanceof Arc q && p.isWhole() && q.isWhole()) {
+            return p.centre().distance(q.centre()) <= tolerance && Math.abs(p.radius() - q.radius()) <= tolerance;
+        }
+        return a.at(0.5).distance(b.at(0.5)) <= tolerance
+                && (a.start().distance(b.start()) <= tolerance && a.end().distance(b.end()) <= tolerance
+                        || a.start().distance(b.end()) <= tolerance && a.end().distance(b.start()) <= tolerance);
+    }
+}

@@ -1,0 +1,227 @@
+package org.hyphantes.geometry.meet;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
+
+/**
+ * All meetings of a list of paths with one another and with themselves.
+ *
+ * <p>Curves whose boxes meet are found by sweeping over their left borders; each such pair is met in closed form; meetings
+ * at the joint of two curves of one path are brought together; then each is told to be a crossing or a touch by the order
+ * of the four branches round it.
+ */
+public final class PathMeetings {
+    private final List<Path> paths;
+    private final Tolerance tolerance;
+    private final List<Raw> raw = new ArrayList<>();
+
+    private record Raw(
+            Point place, int first, double firstPosition, int second, double secondPosition, Character hint) {
+        static final char CLEAR = 'c';
+        static final char JOINT = 'j';
+        static final char OVERLAP = 'o';
+    }
+
+    private PathMeetings(List<Path> paths, Tolerance tolerance) {
+        this.paths = paths;
+        this.tolerance = tolerance;
+    }
+
+    public static List<PathMeeting> of(List<Path> paths) {
+        return of(paths, Tolerance.of(Box.round(paths.stream().map(Path::box).toList())));
+    }
+
+    public static List<PathMeeting> of(List<Path> paths, Tolerance tolerance) {
+        return of(paths, tolerance, Integer.MAX_VALUE).orElseThrow();
+    }
+
+    /** All meetings, or empty as soon as there turn out to be more than {@code most}. */
+    public static Optional<List<PathMeeting>> of(List<Path> paths, Tolerance tolerance, int most) {
+        PathMeetings meetings = new PathMeetings(paths, tolerance);
+        return meetings.sweep(most) ? Optional.of(meetings.classified()) : Optional.empty();
+    }
+
+    private boolean sweep(int most) {
+        int count = paths.stream().mapToInt(Path::size).sum();
+        int[] path = new int[count];
+        int[] curve = new int[count];
+        Box[] box = new Box[count];
+        int n = 0;
+        for (int p = 0; p < paths.size(); p++) {
+            for (int c = 0; c < paths.get(p).size(); c++, n++) {
+                path[n] = p;
+                curve[n] = c;
+                box[n] = paths.get(p).curves().get(c).box().grown(tolerance.distance());
+            }
+        }
+        Integer[] order = new Integer[count];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, (i, j) -> Double.compare(box[i].left(), box[j].left()));
+        int[] active = new int[count];
+        int alive = 0;
+        for (int next : order) {
+            int kept = 0;
+            for (int k = 0; k < alive; k++) {
+                int other = active[k];
+                if (box[other].right() < box[next].left()) {
+                    continue;
+                }
+                active[kept++] = other;
+                if (box[other].top() <= box[next].bottom() && box[next].top() <= box[other].bottom()) {
+                    boolean inOrder =
+                            path[other] < path[next] || path[other] == path[next] && curve[other] < curve[next];
+                    int a = inOrder ? other : next;
+                    int b = inOrder ? next : other;
+                    meet(path[a], curve[a], path[b], curve[b]);
+                }
+            }
+            if (raw.size() > most) {
+                return false;
+            }
+            alive = kept;
+            active[alive++] = next;
+        }
+        return true;
+    }
+
+    private void meet(int p, int c, int q, int d) {
+        Curve a = paths.get(p).curves().get(c);
+        Curve b = paths.get(q).curves().get(d);
+        for (Meeting meeting : CurveMeetings.of(a, b, tolerance)) {
+            if (meeting instanceof Meeting.At at) {
+                double first = position(p, c, at.first(), a);
+                double second = position(q, d, at.second(), b);
+                if (p == q && joined(p, first, second)) {
+                    continue;
+                }
+                boolean clear = !at.tangent() && first != Math.floor(first) && second != Math.floor(second);
+                add(at.place(), p, first, q, second, clear ? Raw.CLEAR : Raw.JOINT);
+            } else if (meeting instanceof Meeting.Along along) {
+                add(a.at(along.firstFrom()), p, c + along.firstFrom(), q, d + along.secondFrom(), Raw.OVERLAP);
+            }
+        }
+    }
+
+    private void add(Point place, int p, double first, int q, double second, char hint) {
+        if (p == q && second < first) {
+            raw.add(new Raw(place, p, second, q, first, hint));
+        } else {
+            raw.add(new Raw(place, p, first, q, second, hint));
+        }
+    }
+
+    /** The position on a path, with the joint of two curves, met from either, being one and the same number. */
+    private double position(int p, int c, double t, Curve curve) {
+        double slack = tolerance.distance() / curve.length();
+        Path path = paths.get(p);
+        if (t <= slack) {
+            return c;
+        }
+        if (t >= 1 - slack) {
+            return path.closed() && c + 1 == path.size() ? 0 : c + 1;
+        }
+        return c + t;
+    }
+
+    private boolean joined(int p, double first, double second) {
+        return first == second
+                || paths.get(p).closed()
+                        && first % paths.get(p).size() == second % paths.get(p).size();
+    }
+
+    private List<PathMeeting> classified() {
+        raw.sort((a, b) -> {
+            int order = Integer.compare(a.first, b.first);
+            order = order != 0 ? order : Integer.compare(a.second, b.second);
+            order = order != 0 ? order : Double.compare(a.firstPosition, b.firstPosition);
+            return order != 0 ? order : Double.compare(a.secondPosition, b.secondPosition);
+        });
+        List<PathMeeting> found = new ArrayList<>(raw.size());
+        for (int i = 0; i < raw.size(); i++) {
+            Raw r = raw.get(i);
+            if (!repeated(i)) {
+                found.add(new PathMeeting(kind(r), r.place, r.first, r.firstPosition, r.second, r.secondPosition));
+            }
+        }
+        return found;
+    }
+
+    private boolean repeated(int i) {
+        Raw r = raw.get(i);
+        for (int j = i - 1; j >= 0; j--) {
+            Raw s = raw.get(j);
+            if (s.first != r.first || s.second != r.second || s.firstPosition < r.firstPosition - 1) {
+                return false;
+            }
+            if (s.hint != Raw.OVERLAP
+                    && r.hint != Raw.OVERLAP
+                    && s.place.distance(r.place) <= 2 * tolerance.distance()
+                    && near(r.first, s.firstPosition, r.firstPosition)
+                    && near(r.second, s.secondPosition, r.secondPosition)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean near(int p, double a, double b) {
+        int size = paths.get(p).size();
+        double apart = Math.abs(a - b);
+        return Math.min(apart, size - apart) < 0.5;
+    }
+
+    private PathMeeting.Kind kind(Raw r) {
+        if (r.hint == Raw.CLEAR) {
+            return PathMeeting.Kind.CROSSING;
+        }
+        if (r.hint == Raw.OVERLAP) {
+            return PathMeeting.Kind.OVERLAP;
+        }
+        Path a = paths.get(r.first);
+        Path b = paths.get(r.second);
+        if (ends(a, r.firstPosition) || ends(b, r.secondPosition)) {
+            return PathMeeting.Kind.TOUCH;
+        }
+        double step = 1e-3 * Math.min(reach(a, r.firstPosition), reach(b, r.secondPosition));
+        double aOut = heading(a, r.firstPosition, step, r.place);
+        double aIn = heading(a, r.firstPosition, -step, r.place);
+        double bOut = heading(b, r.secondPosition, step, r.place);
+        double bIn = heading(b, r.secondPosition, -step, r.place);
+        return between(aIn, aOut, bIn) != between(aIn, aOut, bOut) ? PathMeeting.Kind.CROSSING : PathMeeting.Kind.TOUCH;
+    }
+
+    private static boolean ends(Path path, double position) {
+        return !path.closed() && (position == 0 || position == path.size());
+    }
+
+    private static double reach(Path path, double position) {
+        int i = path.index(position);
+        int before = i == 0 ? path.size() - 1 : i - 1;
+        return Math.min(path.curves().get(i).length(), path.curves().get(before).length());
+    }
+
+    /** The angle under which the branch a short way ahead (or behind, for a negative step) is seen from the meeting. */
+    private static double heading(Path path, double position, double step, Point from) {
+        double total = path.length();
+        double along = path.lengthTo(position) + step;
+        if (path.closed()) {
+            along = (along % total + total) % total;
+        }
+        Point there = path.at(path.positionAt(along)).minus(from);
+        return Math.atan2(there.y(), there.x());
+    }
+
+    private static boolean between(double low, double high, double angle) {
+        double turn = 2 * Math.PI;
+        double span = ((high - low) % turn + turn) % turn;
+        double at = ((angle - low) % turn + turn) % turn;
+        return at < span;
+    }
+}

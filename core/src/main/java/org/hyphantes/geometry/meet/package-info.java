@@ -1,0 +1,2 @@
+/** Where curves and paths meet: crossing, touching, or lying on one another. */
+package org.hyphantes.geometry.meet;

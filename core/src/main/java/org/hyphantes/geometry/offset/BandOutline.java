@@ -1,0 +1,54 @@
+package org.hyphantes.geometry.offset;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+
+/** The exact outline of an even band along a path. */
+public final class BandOutline {
+    private BandOutline() {}
+
+    /**
+     * The band {@code width} millimetres wide, half on either side of the path. A band along a closed path has a hole.
+     *
+     * @return empty when the band is too wide for the path to bear on its inner side
+     */
+    public static Optional<Region> of(Path path, double width, Ends ends) {
+        Optional<Path> right = Parallel.of(path, width / 2);
+        Optional<Path> left = Parallel.of(path, -width / 2);
+        if (right.isEmpty() || left.isEmpty()) {
+            return Optional.empty();
+        }
+        if (path.closed()) {
+            boolean rightOutside =
+                    Math.abs(right.get().signedArea()) > Math.abs(left.get().signedArea());
+            return Optional.of(new Region(
+                    rightOutside ? right.get() : left.get(), List.of(rightOutside ? left.get() : right.get())));
+        }
+        List<Curve> round = new ArrayList<>(right.get().curves());
+        round.addAll(cap(right.get().end(), left.get().end(), ends));
+        round.addAll(left.get().reversed().curves());
+        round.addAll(cap(left.get().start(), right.get().start(), ends));
+        return Optional.of(Region.of(new Path(round, true)));
+    }
+
+    /** The end of a band from one of its edges over to the other, bulging to the right-hand side of that way. */
+    public static List<Curve> cap(Point from, Point to, Ends ends) {
+        Point middle = from.middle(to);
+        Point half = to.minus(from).times(0.5);
+        return switch (ends) {
+            case SQUARE -> List.of(new Line(from, to));
+            case ROUND -> List.of(new Arc(middle, half.length(), Math.atan2(-half.y(), -half.x()), -Math.PI));
+            case POINTED -> {
+                Point tip = middle.plus(half.right());
+                yield List.of(new Line(from, tip), new Line(tip, to));
+            }
+        };
+    }
+}

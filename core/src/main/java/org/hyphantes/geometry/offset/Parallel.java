@@ -1,0 +1,131 @@
+package org.hyphantes.geometry.offset;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
+
+/** The exact parallel of a path, with mitred corners, keeping one curve for each curve of the path. */
+public final class Parallel {
+    private Parallel() {}
+
+    /**
+     * The parallel {@code distance} millimetres to the right-hand side of the path, negative to the left. Curve {@code i}
+     * of the result runs beside curve {@code i} of the path.
+     *
+     * @return empty when a curve shrinks away to nothing, so that no such parallel exists
+     */
+    public static Optional<Path> of(Path path, double distance) {
+        int n = path.size();
+        List<Curve> beside = new ArrayList<>(n);
+        for (Curve curve : path.curves()) {
+            Optional<Curve> parallel = curve.parallel(distance);
+            if (parallel.isEmpty()) {
+                return Optional.empty();
+            }
+            beside.add(parallel.get());
+        }
+        for (int i = path.closed() ? 0 : 1; i < n; i++) {
+            int before = i == 0 ? n - 1 : i - 1;
+            if (before == i || smooth(path.curves().get(before), path.curves().get(i))) {
+                continue;
+            }
+            Optional<Point> corner = carriersMeet(
+                    beside.get(before), beside.get(i), path.curves().get(i).start());
+            if (corner.isEmpty()) {
+                return Optional.empty();
+            }
+            beside.set(before, ending(beside.get(before), corner.get()));
+            beside.set(i, beginning(beside.get(i), corner.get()));
+        }
+        for (int i = 0; i < n; i++) {
+            if (beside.get(i) instanceof Line line
+                    && line.end().minus(line.start()).dot(path.curves().get(i).tangent(0)) <= 0) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(new Path(beside, path.closed()));
+    }
+
+    private static boolean smooth(Curve a, Curve b) {
+        Point u = a.tangent(1);
+        Point v = b.tangent(0);
+        return Math.abs(u.cross(v)) <= Tolerance.PARALLEL && u.dot(v) > 0;
+    }
+
+    /** Where the whole line or circle that carries {@code a} meets the one that carries {@code b}, nearest to a place. */
+    public static Optional<Point> carriersMeet(Curve a, Curve b, Point near) {
+        if (a instanceof Line p && b instanceof Line q) {
+            return linesMeet(p, q);
+        }
+        if (a instanceof Arc p && b instanceof Arc q) {
+            return circlesMeet(p, q, near);
+        }
+        return a instanceof Line p ? lineMeetsCircle(p, (Arc) b, near) : lineMeetsCircle((Line) b, (Arc) a, near);
+    }
+
+    private static Optional<Point> linesMeet(Line p, Line q) {
+        Point u = p.tangent(0);
+        Point v = q.tangent(0);
+        double cross = u.cross(v);
+        if (Math.abs(cross) <= 1e-12) {
+            return Optional.empty();
+        }
+        return Optional.of(p.start().plus(u.times(q.start().minus(p.start()).cross(v) / cross)));
+    }
+
+    private static Optional<Point> lineMeetsCircle(Line line, Arc arc, Point near) {
+        Point u = line.tangent(0);
+        Point toCentre = arc.centre().minus(line.start());
+        double aside = toCentre.cross(u);
+        double squared = (arc.radius() - aside) * (arc.radius() + aside);
+        if (squared < 0) {
+            return Optional.empty();
+        }
+        Point foot = line.start().plus(u.times(toCentre.dot(u)));
+        return Optional.of(nearer(foot, u.times(Math.sqrt(squared)), near));
+    }
+
+    private static Optional<Point> circlesMeet(Arc p, Arc q, Point near) {
+        Point between = q.centre().minus(p.centre());
+        double d = between.length();
+        if (d == 0) {
+            return Optional.empty();
+        }
+        double foot = (d + (p.radius() - q.radius()) * (p.radius() + q.radius()) / d) / 2;
+        double squared = (p.radius() - foot) * (p.radius() + foot);
+        if (squared < 0) {
+            return Optional.empty();
+        }
+        Point heading = between.times(1 / d);
+        return Optional.of(
+                nearer(p.centre().plus(heading.times(foot)), heading.right().times(Math.sqrt(squared)), near));
+    }
+
+    private static Point nearer(Point foot, Point half, Point near) {
+        Point one = foot.plus(half);
+        Point other = foot.minus(half);
+        return one.distance(near) <= other.distance(near) ? one : other;
+    }
+
+    private static Curve ending(Curve curve, Point end) {
+        if (curve instanceof Arc arc) {
+            return arc.part(0, arc.parameter(end));
+        }
+        return new Line(curve.start(), end);
+    }
+
+    private static Curve beginning(Curve curve, Point start) {
+        if (curve instanceof Arc arc) {
+            double t = arc.parameter(start);
+            double turn = 2 * Math.PI / Math.abs(arc.sweep());
+            return arc.part(t > (1 + turn) / 2 ? t - turn : t, 1);
+        }
+        return new Line(start, curve.end());
+    }
+}

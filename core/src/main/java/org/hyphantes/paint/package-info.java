@@ -1,0 +1,2 @@
+/** Colours and how a shape is filled and lined. */
+package org.hyphantes.paint;

@@ -1,0 +1,210 @@
+package org.hyphantes.setting;
+
+import java.util.Comparator;
+import java.util.Locale;
+import org.hyphantes.geometry.Angle;
+
+/**
+ * Reads arithmetic: {@code + - * / ^ ( )}, {@code sqrt sin cos tan} (degrees), {@code pi}, the units {@code mm cm in pt px
+ * deg turn}, measures by name, and {@code was} for the present value.
+ *
+ * <p>A number without a unit is in the unit of the slot. A unit after a number multiplies it: {@code 1/8 turn} is an eighth of a turn.
+ */
+public final class Expression {
+    private final String text;
+    private final Scope scope;
+    private final double was;
+    private final double bare;
+    private int at;
+    private boolean plain = true;
+
+    private Expression(String text, Scope scope, double was, double bare) {
+        this.text = text;
+        this.scope = scope;
+        this.was = was;
+        this.bare = bare;
+    }
+
+    /** The value of a count or an angle in degrees. */
+    public static Amount amount(String text, Scope scope, double was) throws CannotRead {
+        return new Expression(text, scope, was, 1).read();
+    }
+
+    /** The value of a length in millimetres, bare numbers being in the unit of the scope. */
+    public static Amount length(String text, Scope scope, double was) throws CannotRead {
+        return new Expression(text, scope, was, scope.unit().millimetres()).read();
+    }
+
+    private Amount read() throws CannotRead {
+        if (text.isBlank()) {
+            throw new CannotRead("Type a number, such as 40 or 360/8.");
+        }
+        double value = sum();
+        skip();
+        if (at < text.length()) {
+            throw new CannotRead("\"" + text.substring(at).strip() + "\" is left over after the number.");
+        }
+        value *= bare;
+        if (!Double.isFinite(value)) {
+            throw new CannotRead("\"" + text.strip() + "\" has no finite value.");
+        }
+        return plain ? Amount.of(value) : new Amount(value, text.strip());
+    }
+
+    private double sum() throws CannotRead {
+        double value = product();
+        while (true) {
+            if (take('+')) {
+                plain = false;
+                value += product();
+            } else if (take('-')) {
+                plain = false;
+                value -= product();
+            } else {
+                return value;
+            }
+        }
+    }
+
+    private double product() throws CannotRead {
+        double value = power();
+        while (true) {
+            if (take('*')) {
+                plain = false;
+                value *= power();
+            } else if (take('/')) {
+                plain = false;
+                value /= power();
+            } else {
+                double factor = unit();
+                if (Double.isNaN(factor)) {
+                    return value;
+                }
+                value *= factor;
+            }
+        }
+    }
+
+    private double power() throws CannotRead {
+        if (take('-')) {
+            return -power();
+        }
+        double value = operand();
+        if (take('^')) {
+            plain = false;
+            return Math.pow(value, power());
+        }
+        return value;
+    }
+
+    private double operand() throws CannotRead {
+        skip();
+        if (take('(')) {
+            plain = false;
+            double value = sum();
+            if (!take(')')) {
+                throw new CannotRead("A closing bracket is missing.");
+            }
+            return value;
+        }
+        int from = at;
+        while (at < text.length() && (Character.isDigit(text.charAt(at)) || text.charAt(at) == '.')) {
+            at++;
+        }
+        if (at > from) {
+            try {
+                return Double.parseDouble(text.substring(from, at));
+            } catch (NumberFormatException e) {
+                throw new CannotRead("\"" + text.substring(from, at) + "\" is not a number.");
+            }
+        }
+        String word = word();
+        if (word.isEmpty()) {
+            throw new CannotRead(
+                    at < text.length()
+                            ? "A number is wanted where \"" + text.charAt(at) + "\" stands."
+                            : "A number is missing at the end.");
+        }
+        plain = false;
+        return named(word);
+    }
+
+    private double named(String word) throws CannotRead {
+        switch (word) {
+            case "pi":
+                return Math.PI;
+            case "was":
+                // The present value is in millimetres already, so bring it to the bare unit that the whole is read in.
+                return was / bare;
+            case "sqrt":
+                return Math.sqrt(operand());
+            case "sin":
+                return Angle.sine(operand());
+            case "cos":
+                return Angle.cosine(operand());
+            case "tan":
+                return Math.tan(Math.toRadians(operand()));
+            default:
+                Amount measure = scope.measures().get(word);
+                if (measure != null) {
+                    return measure.value() / bare;
+                }
+                throw new CannotRead(unknown(word));
+        }
+    }
+
+    private String unknown(String word) {
+        String near = scope.measures().keySet().stream()
+                .min(Comparator.comparingInt(name -> EditDistance.between(name, word)))
+                .filter(name -> EditDistance.between(name, word) <= 2)
+                .map(name -> "; did you mean " + name + "?")
+                .orElse(".");
+        return word + " is not a measure" + near;
+    }
+
+    private double unit() {
+        int back = at;
+        String word = word();
+        if (word.equals("deg")) {
+            return 1;
+        }
+        if (word.equals("turn")) {
+            return 360;
+        }
+        for (Unit unit : Unit.values()) {
+            if (word.equals(unit.symbol())) {
+                // Everything is in the bare unit until the end, so lengths with and without units add up.
+                return unit.millimetres() / bare;
+            }
+        }
+        at = back;
+        return Double.NaN;
+    }
+
+    private String word() {
+        skip();
+        int from = at;
+        while (at < text.length()
+                && (Character.isLetter(text.charAt(at))
+                        || text.charAt(at) == '_'
+                        || at > from && Character.isDigit(text.charAt(at)))) {
+            at++;
+        }
+        return text.substring(from, at).toLowerCase(Locale.ROOT);
+    }
+
+    private boolean take(char wanted) {
+        skip();
+        if (at < text.length() && text.charAt(at) == wanted) {
+            at++;
+            return true;
+        }
+        return false;
+    }
+
+    private void skip() {
+        while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
+            at++;
+        }
+    }
+}

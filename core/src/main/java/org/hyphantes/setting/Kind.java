@@ -1,0 +1,21 @@
+package org.hyphantes.setting;
+
+import java.util.List;
+
+/** What sort of value a setting takes, with its limits. */
+public sealed interface Kind {
+    /** A length in millimetres. */
+    record Length(double least, double most) implements Kind {}
+
+    /** An angle in degrees. */
+    record Degrees(double least, double most) implements Kind {}
+
+    /** A whole number. */
+    record Count(int least, int most) implements Kind {}
+
+    /** One of a few words. */
+    record Choice(List<String> words) implements Kind {}
+
+    /** The name of something in the design: "the centre", a figure, a strand. */
+    record Reference(String to) implements Kind {}
+}

@@ -1,0 +1,161 @@
+package org.hyphantes.setting;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+
+/**
+ * One thing that can be set on a value of type T: its key in files and on the command line, the words for it, its kind, and
+ * how it is read from and put into T. Numbers are {@link Amount}s, all else is text.
+ */
+public final class Setting<T> {
+    private final String key;
+    private final Kind kind;
+    private final Function<T, Object> get;
+    private final BiFunction<T, Object, T> put;
+
+    private Setting(String key, Kind kind, Function<T, Object> get, BiFunction<T, Object, T> put) {
+        this.key = key;
+        this.kind = kind;
+        this.get = get;
+        this.put = put;
+    }
+
+    /** A number: a length, an angle or a count. */
+    public static <T> Setting<T> number(String key, Kind kind, Function<T, Amount> get, BiFunction<T, Amount, T> put) {
+        return new Setting<>(key, kind, get::apply, (t, v) -> put.apply(t, (Amount) v));
+    }
+
+    /** A choice among the constants of an enum, by their names in lower case with blanks. */
+    public static <T, E extends Enum<E>> Setting<T> choice(
+            String key, Class<E> type, Function<T, E> get, BiFunction<T, E, T> put) {
+        List<String> words =
+                Arrays.stream(type.getEnumConstants()).map(Setting::word).toList();
+        return new Setting<>(
+                key,
+                new Kind.Choice(words),
+                t -> word(get.apply(t)),
+                (t, v) -> put.apply(t, type.getEnumConstants()[words.indexOf(v)]));
+    }
+
+    /** The name of something in the design. */
+    public static <T> Setting<T> reference(
+            String key, String to, Function<T, String> get, BiFunction<T, String, T> put) {
+        return new Setting<>(key, new Kind.Reference(to), get::apply, (t, v) -> put.apply(t, (String) v));
+    }
+
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    public String key() {
+        return key;
+    }
+
+    public Kind kind() {
+        return kind;
+    }
+
+    /** The present value: an {@link Amount} or a text. */
+    public Object value(T of) {
+        return get.apply(of);
+    }
+
+    /** The present value as it stands in a sentence. */
+    public String shown(T of, Unit unit) {
+        Object value = value(of);
+        if (!(value instanceof Amount amount)) {
+            return (String) value;
+        }
+        if (kind instanceof Kind.Length) {
+            return Numerals.length(amount.value(), unit);
+        }
+        return kind instanceof Kind.Degrees ? Numerals.degrees(amount.value()) : Numerals.shown(amount.value(), 3);
+    }
+
+    /** The present value as it is typed: its expression, or the number in the given unit. */
+    public String typed(T of, Unit unit) {
+        Object value = value(of);
+        if (!(value instanceof Amount amount)) {
+            return (String) value;
+        }
+        if (amount.isExpression()) {
+            return amount.expression();
+        }
+        double scale = kind instanceof Kind.Length ? unit.millimetres() : 1;
+        return Numerals.shown(amount.value() / scale, 9);
+    }
+
+    /**
+     * T with this setting read from what was typed. A number beyond its limits is kept at the limit and the reading says so.
+     *
+     * @throws CannotRead if the text is no value of this kind
+     */
+    public Reading<T> read(T of, String text, Scope scope) throws CannotRead {
+        if (kind instanceof Kind.Choice choice) {
+            String wanted = text.strip().toLowerCase(Locale.ROOT);
+            List<String> found =
+                    choice.words().stream().filter(w -> w.startsWith(wanted)).toList();
+            if (wanted.isEmpty() || found.isEmpty()) {
+                throw new CannotRead("\"" + text + "\" is none of " + String.join(", ", choice.words()) + ".");
+            }
+            return new Reading<>(put.apply(of, choice.words().contains(wanted) ? wanted : found.get(0)), "");
+        }
+        if (kind instanceof Kind.Reference reference) {
+            if (text.isBlank()) {
+                throw new CannotRead("Name " + reference.to() + ".");
+            }
+            return new Reading<>(put.apply(of, text.strip()), "");
+        }
+        double was = ((Amount) value(of)).value();
+        Amount amount =
+                kind instanceof Kind.Length ? Expression.length(text, scope, was) : Expression.amount(text, scope, was);
+        return limited(of, amount, scope.unit());
+    }
+
+    private Reading<T> limited(T of, Amount amount, Unit unit) {
+        double least;
+        double most;
+        double value = amount.value();
+        if (kind instanceof Kind.Count count) {
+            least = count.least();
+            most = count.most();
+            value = Math.rint(value);
+        } else if (kind instanceof Kind.Length length) {
+            least = length.least();
+            most = length.most();
+        } else {
+            least = ((Kind.Degrees) kind).least();
+            most = ((Kind.Degrees) kind).most();
+        }
+        double kept = Math.max(least, Math.min(most, value));
+        Amount result = kept == amount.value() ? amount : Amount.of(kept);
+        T with = put.apply(of, result);
+        if (kept == value) {
+            return new Reading<>(with, "");
+        }
+        String limit = kept == least ? limit(least, unit) + " or more" : limit(most, unit) + " or less";
+        return new Reading<>(with, "\"" + key + "\" must be " + limit + "; kept at " + shown(with, unit) + ".");
+    }
+
+    private String limit(double value, Unit unit) {
+        if (kind instanceof Kind.Length) {
+            return Numerals.length(value, unit);
+        }
+        return kind instanceof Kind.Degrees ? Numerals.degrees(value) : Numerals.shown(value, 0);
+    }
+
+    /** T with the number's expression worked out again, for when a measure has changed; unchanged if it no longer reads. */
+    T renewed(T of, Scope scope) {
+        if (!(value(of) instanceof Amount amount) || !amount.isExpression()) {
+            return of;
+        }
+        try {
+            return read(of, amount.expression(), scope).value();
+        } catch (CannotRead e) {
+            return of;
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package org.hyphantes.treatment;
+
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.weave.StrandKey;
+
+/** A line laid on the page: what it is, its exact path, the point its figure is seated by, and its band once it has one. */
+public record Laid(StrandKey key, Path path, Point seat, Optional<BandStyle> band) {
+    Laid mapped(Affine map) {
+        return new Laid(key, path.map(map), map.of(seat), band);
+    }
+
+    Laid copy(int k) {
+        return new Laid(key.copy(k), path, seat, band);
+    }
+
+    Laid banded(BandStyle style) {
+        return new Laid(key, path, seat, Optional.of(style));
+    }
+}

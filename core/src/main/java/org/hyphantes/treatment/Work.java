@@ -1,0 +1,43 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.symmetry.Turning;
+
+/**
+ * The work of a group as it stands between two treatments: lines not yet woven, weaves, and the turns under which all of
+ * it is carried to itself.
+ */
+public record Work(List<Laid> lines, List<Laying> weaves, Optional<Turning> turning) {
+    public Work {
+        lines = List.copyOf(lines);
+        weaves = List.copyOf(weaves);
+    }
+
+    public static Work of(List<Laid> lines) {
+        return new Work(lines, List.of(), Optional.empty());
+    }
+
+    /** Both works together, this one behind. */
+    public Work with(Work other) {
+        List<Laid> allLines = new ArrayList<>(lines);
+        allLines.addAll(other.lines);
+        List<Laying> allWeaves = new ArrayList<>(weaves);
+        allWeaves.addAll(other.weaves);
+        return new Work(allLines, allWeaves, Optional.empty());
+    }
+
+    Work withLines(List<Laid> changed) {
+        return new Work(changed, weaves, turning);
+    }
+
+    /** The tolerance that fits the lines. */
+    Tolerance tolerance() {
+        return Tolerance.of(
+                Box.round(lines.stream().map(Laid::path).map(Path::box).toList()));
+    }
+}

@@ -1,0 +1,195 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.meet.PathMeeting;
+import org.hyphantes.symmetry.Turning;
+
+/**
+ * A resolved weave: every crossing with its over and under, and every course cut.
+ *
+ * @param strands the strands, lettered
+ * @param crossings all crossings, in the order of the diagram's meets
+ * @param courses the pieces of band that are drawn and cut
+ * @param troubles what the weave could not do, with its place
+ * @param lostPins pins whose place is gone; they come back with it
+ * @param diagram the strands and meets the weave was resolved from
+ * @param turning the turns under which the whole is carried to itself, if any
+ */
+public record Weave(
+        List<Strand> strands,
+        List<Crossing> crossings,
+        List<Course> courses,
+        List<Trouble> troubles,
+        List<Pin> lostPins,
+        Diagram diagram,
+        Optional<Turning> turning) {
+    public Weave {
+        strands = List.copyOf(strands);
+        crossings = List.copyOf(crossings);
+        courses = List.copyOf(courses);
+        troubles = List.copyOf(troubles);
+        lostPins = List.copyOf(lostPins);
+    }
+
+    /** Something the weave could not do: what, to which strand, where. */
+    public record Trouble(Kind kind, int strand, Point place) {
+        /** The kinds of trouble, worst last. */
+        public enum Kind {
+            /** A strand must go the same way twice running, because its crossings are odd. */
+            CANNOT_ALTERNATE,
+            /** Three strands or more go through one place. */
+            CROWDED,
+            /** Two strands touch without crossing. */
+            TOUCH,
+            /** Two strands lie on one another. */
+            OVERLAP,
+            /** Two crossings lie so near that the band between them has no room. */
+            NO_ROOM,
+            /** The band is wider than its own strand bears on the inner side of a bend. */
+            TOO_WIDE
+        }
+    }
+
+    /** How a weave is to be resolved: where it begins and which way, the clearance (mm) beside each under-pass, the pins. */
+    public record Order(int beginningStrand, boolean beginningOver, double clearance, List<Pin> pins) {}
+
+    public static Weave of(Diagram diagram, Order order, Optional<Turning> turning) {
+        Alternation.Solution solution = Alternation.of(diagram, order.beginningStrand(), order.beginningOver());
+        boolean[] firstOver = solution.firstOver().clone();
+        boolean[] pinned = new boolean[firstOver.length];
+        List<Pin> lost = new ArrayList<>();
+        if (!order.pins().isEmpty()) {
+            Places places = new Places(diagram, turning);
+            for (Pin pin : order.pins()) {
+                List<Places.Found> held = places.held(pin);
+                held.forEach(f -> {
+                    pinned[f.meet()] = true;
+                    firstOver[f.meet()] = pin.firstOver() == f.aligned();
+                });
+                if (held.isEmpty()) {
+                    lost.add(pin);
+                }
+            }
+        }
+        Cutting.Result cut = Cutting.of(diagram, firstOver, order.clearance());
+        boolean[] against = against(solution, firstOver);
+        List<Crossing> crossings = new ArrayList<>(firstOver.length);
+        for (int m = 0; m < firstOver.length; m++) {
+            crossings.add(crossing(diagram, m, firstOver[m], pinned[m], against[m]));
+        }
+        return new Weave(
+                diagram.strands(), crossings, cut.courses(), troubles(diagram, solution, cut), lost, diagram, turning);
+    }
+
+    private static Crossing crossing(Diagram diagram, int m, boolean firstOver, boolean pinned, boolean against) {
+        Meet meet = diagram.meets().get(m);
+        Crossing.State state = diagram.crowded(m)
+                ? Crossing.State.UNDECIDED
+                : against ? Crossing.State.OUT_OF_RHYTHM : pinned ? Crossing.State.PINNED : Crossing.State.RESOLVED;
+        return firstOver
+                ? new Crossing(
+                        meet.place(), meet.first(), meet.firstPosition(), meet.second(), meet.secondPosition(), state)
+                : new Crossing(
+                        meet.place(), meet.second(), meet.secondPosition(), meet.first(), meet.firstPosition(), state);
+    }
+
+    /** The meets that go against the rhythm: in each connected part, the fewer of those kept and those changed by hand. */
+    private static boolean[] against(Alternation.Solution solution, boolean[] firstOver) {
+        int n = firstOver.length;
+        int[] size = new int[n];
+        int[] changed = new int[n];
+        for (int m = 0; m < n; m++) {
+            size[solution.component()[m]]++;
+            changed[solution.component()[m]] += firstOver[m] == solution.firstOver()[m] ? 0 : 1;
+        }
+        boolean[] against = new boolean[n];
+        for (int m = 0; m < n; m++) {
+            int part = solution.component()[m];
+            boolean differs = firstOver[m] != solution.firstOver()[m];
+            against[m] = 2 * changed[part] > size[part] ? !differs : differs;
+        }
+        return against;
+    }
+
+    private static List<Trouble> troubles(Diagram diagram, Alternation.Solution solution, Cutting.Result cut) {
+        List<Trouble> troubles = new ArrayList<>();
+        solution.conflicts()
+                .forEach(c -> troubles.add(new Trouble(
+                        Trouble.Kind.CANNOT_ALTERNATE,
+                        c.strand(),
+                        diagram.meets().get(c.passage() / 2).place())));
+        for (int m = 0; m < diagram.meets().size(); m++) {
+            Meet meet = diagram.meets().get(m);
+            Point place = meet.place();
+            if (diagram.crowded(m)
+                    && troubles.stream()
+                            .noneMatch(t -> t.kind() == Trouble.Kind.CROWDED
+                                    && t.place().distance(place)
+                                            <= 10 * diagram.tolerance().distance())) {
+                troubles.add(new Trouble(Trouble.Kind.CROWDED, meet.first(), place));
+            }
+        }
+        troubles.addAll(faults(diagram));
+        for (Cutting.Fault fault : cut.faults()) {
+            Trouble.Kind kind = fault.ownBend() ? Trouble.Kind.TOO_WIDE : Trouble.Kind.NO_ROOM;
+            if (troubles.stream()
+                    .noneMatch(t -> t.kind() == kind
+                            && t.strand() == fault.strand()
+                            && t.place().equals(fault.place()))) {
+                troubles.add(new Trouble(kind, fault.strand(), fault.place()));
+            }
+        }
+        return troubles;
+    }
+
+    /** The touches and overlaps of a diagram, as troubles. */
+    public static List<Trouble> faults(Diagram diagram) {
+        return diagram.faults().stream()
+                .map(f -> new Trouble(
+                        f.kind() == PathMeeting.Kind.OVERLAP ? Trouble.Kind.OVERLAP : Trouble.Kind.TOUCH,
+                        f.first(),
+                        f.place()))
+                .toList();
+    }
+
+    /** Along a strand from its start: whether each passage goes over. */
+    public List<Boolean> passes(int strand) {
+        List<Boolean> passes = new ArrayList<>();
+        for (int i = 0; i < diagram.passages(strand); i++) {
+            passes.add(passesOver(diagram.passage(strand, i)));
+        }
+        return passes;
+    }
+
+    /** Whether a passage of the diagram goes over. */
+    public boolean passesOver(int passage) {
+        Meet meet = diagram.meets().get(passage / 2);
+        Crossing crossing = crossings.get(passage / 2);
+        boolean firstOver = crossing.over() == meet.first() && crossing.overPosition() == meet.firstPosition();
+        return firstOver ^ passage % 2 == 1;
+    }
+
+    /** Whether over and under alternate all along every strand. */
+    public boolean alternates() {
+        for (int s = 0; s < strands.size(); s++) {
+            int n = diagram.passages(s);
+            for (int i = strands.get(s).path().closed() ? 0 : 1; i < n; i++) {
+                if (passesOver(diagram.passage(s, i)) == passesOver(diagram.passage(s, i == 0 ? n - 1 : i - 1))) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** This weave laid elsewhere by a similarity. A map that mirrors leaves over and under as seen on the page. */
+    public List<Course> coursesUnder(Affine map) {
+        return map.equals(Affine.IDENTITY)
+                ? courses
+                : courses.stream().map(c -> c.map(map)).toList();
+    }
+}

@@ -1,0 +1,61 @@
+package org.hyphantes;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "org.hyphantes", importOptions = ImportOption.DoNotIncludeTests.class)
+class ModuleArrowsTest {
+    @ArchTest
+    static final ArchRule CORE_IS_PURE_COMPUTATION = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.awt..", "javax..", "java.io..", "java.nio..", "java.net..");
+
+    @ArchTest
+    static final ArchRule PACKAGES_HAVE_NO_CYCLES =
+            slices().matching("org.hyphantes.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule ARROWS_RUN_ONE_WAY = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("geometry")
+            .definedBy("org.hyphantes.geometry..")
+            .layer("symmetry")
+            .definedBy("org.hyphantes.symmetry..")
+            .layer("setting")
+            .definedBy("org.hyphantes.setting..")
+            .layer("figure")
+            .definedBy("org.hyphantes.figure..")
+            .layer("weave")
+            .definedBy("org.hyphantes.weave..")
+            .layer("paint")
+            .definedBy("org.hyphantes.paint..")
+            .layer("treatment")
+            .definedBy("org.hyphantes.treatment..")
+            .layer("design")
+            .definedBy("org.hyphantes.design..")
+            .layer("gauge")
+            .definedBy("org.hyphantes.gauge..")
+            .whereLayer("geometry")
+            .mayNotAccessAnyLayer()
+            .whereLayer("symmetry")
+            .mayOnlyAccessLayers("geometry")
+            .whereLayer("setting")
+            .mayOnlyAccessLayers("geometry")
+            .whereLayer("figure")
+            .mayOnlyAccessLayers("geometry", "setting")
+            .whereLayer("weave")
+            .mayOnlyAccessLayers("geometry", "symmetry")
+            .whereLayer("paint")
+            .mayNotAccessAnyLayer()
+            .whereLayer("treatment")
+            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "weave")
+            .whereLayer("gauge")
+            .mayNotBeAccessedByAnyLayer();
+}

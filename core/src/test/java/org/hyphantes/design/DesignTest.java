@@ -1,0 +1,132 @@
+package org.hyphantes.design;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.hyphantes.figure.Line;
+import org.hyphantes.gauge.Gauge;
+import org.hyphantes.gauge.Inspection;
+import org.hyphantes.gauge.Snag;
+import org.hyphantes.gauge.State;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Laid;
+import org.junit.jupiter.api.Test;
+
+class DesignTest {
+    private static Inspection inspect(Design design) {
+        return Inspection.of(design, new Resolver().resolve(design));
+    }
+
+    private static Design without(Design design, int step) {
+        return Recipes.removeStep("design", step, "").change().apply(design);
+    }
+
+    @Test
+    void undoAndRedoWalkThroughEveryEditOnce() throws Exception {
+        Design first = TideRing.design();
+        Subject circle = new Subject.OfFigure("design", "circle-1");
+        History history = History.of(first);
+        for (int r = 41; r < 241; r++) {
+            Design changed = circle.set(history.design(), "radius", "" + r).value();
+            history = history.after(new Edit("radius " + r, d -> changed));
+        }
+        History last = history;
+        for (int i = 0; i < 200; i++) {
+            history = history.undone();
+        }
+        assertThat(history.design()).isEqualTo(first);
+        assertThat(history.canUndo()).isFalse();
+        assertThat(history.redoWords()).isEqualTo("radius 41");
+        for (int i = 0; i < 200; i++) {
+            history = history.redone();
+        }
+        assertThat(history.design()).isEqualTo(last.design());
+        assertThat(history.after(new Edit("nothing", d -> d))).isSameAs(history);
+    }
+
+    @Test
+    void resolvedPrefixesAreRememberedAndALaterStepDoesNotRedoThem() throws Exception {
+        Resolver resolver = new Resolver();
+        Design design = TideRing.design();
+        Artwork turned = resolver.resolve(design.root().upTo(1), () -> false);
+        resolver.resolve(design);
+        Design clearer =
+                new Subject.OfStep("design", 2).set(design, "clearance", "1").value();
+        resolver.resolve(clearer);
+        Artwork again = resolver.resolve(clearer.root().upTo(1), () -> false);
+        assertThat(again.work()).isSameAs(turned.work());
+    }
+
+    @Test
+    void aMeasureChangesAllThatUseItAndIsKeptAsTyped() throws Exception {
+        Design design = TideRing.design().withMeasure("seat", Amount.of(62));
+        Subject circle = new Subject.OfFigure("design", "circle-1");
+        Subject wide = new Subject.OfFigure("design", "circle-2");
+        design = circle.set(design, "out", "seat").value();
+        design = wide.set(design, "radius", "seat + 8").value();
+        design = design.withMeasure("seat", Amount.of(64));
+        assertThat(circle.in(design)
+                        .orElseThrow()
+                        .schema()
+                        .value(circle.in(design).orElseThrow(), "out"))
+                .isEqualTo(new Amount(64, "seat"));
+        assertThat(new Resolver()
+                        .resolve(design.root().upTo(0), () -> false)
+                        .work()
+                        .lines())
+                .extracting(Laid::path)
+                .anyMatch(p -> Math.abs(p.length() - 2 * Math.PI * 72) < 1e-9);
+    }
+
+    @Test
+    void gaugesSayWhatTheDesignIs() {
+        Inspection whole = inspect(TideRing.design());
+        assertThat(whole.snags()).isEmpty();
+        assertThat(whole.reading(Gauge.STRANDS).text()).isEqualTo("9, all closed");
+        assertThat(whole.reading(Gauge.CROSSINGS).text()).isEqualTo("32 of 32 alternate");
+        Inspection bare = inspect(without(TideRing.design(), 2));
+        assertThat(bare.reading(Gauge.CROSSINGS).text()).isEqualTo("32 not woven");
+        assertThat(inspect(Design.empty("Nothing")).reading(Gauge.STRANDS).state())
+                .isEqualTo(State.DOES_NOT_APPLY);
+    }
+
+    @Test
+    void anOrderThatCannotWorkIsASnagWhoseMendMakesItWork() {
+        Design noBand = without(TideRing.design(), 1);
+        Design bandLate = Recipes.moveStep("design", 1, 2, "Band").change().apply(TideRing.design());
+        Design turnLate = Recipes.moveStep("design", 0, 2, "Turn").change().apply(TideRing.design());
+        for (Design wrong : new Design[] {noBand, bandLate, turnLate}) {
+            Snag snag = inspect(wrong).snags().get(0);
+            Design mended = snag.mend().orElseThrow().change().apply(wrong);
+            Inspection after = inspect(mended);
+            assertThat(after.snags()).as(snag.words()).isEmpty();
+            assertThat(after.reading(Gauge.CROSSINGS).text()).isEqualTo("32 of 32 alternate");
+        }
+    }
+
+    @Test
+    void linesThroughOnePointAreReportedAsCrowded() {
+        Design lines = Recipes.addFigure("design", Line.STARTING).change().apply(TideRing.design());
+        Inspection inspection = inspect(lines);
+        assertThat(inspection.reading(Gauge.STRANDS).text()).isEqualTo("13, 4 open");
+        assertThat(inspection.snags()).anyMatch(s -> s.words().startsWith("Three strands meet here"));
+        assertThat(inspection.reading(Gauge.CROSSINGS).state()).isEqualTo(State.BROKEN);
+    }
+
+    @Test
+    void stepsPassedUnderDoNothingAndComeBack() {
+        Design design = TideRing.design();
+        Design under = Recipes.pass(design, "design", 0).change().apply(design);
+        assertThat(inspect(under).reading(Gauge.STRANDS).text()).isEqualTo("2, all closed");
+        assertThat(Recipes.pass(under, "design", 0).change().apply(under)).isEqualTo(design);
+    }
+
+    @Test
+    void countsBeyondReasonAreLeftOutAndSaid() throws Exception {
+        Design design = Recipes.addStep("design", 0, org.hyphantes.treatment.Turn.STARTING.withTimes(3600))
+                .change()
+                .apply(TideRing.design());
+        Design much =
+                new Subject.OfStep("design", 1).set(design, "times", "3600").value();
+        assertThat(inspect(much).snags()).anyMatch(s -> s.words().contains("left out"));
+    }
+}

@@ -1,0 +1,194 @@
+package org.hyphantes.desktop;
+
+import java.nio.file.Path;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.desktop.rail.GaugeRail;
+import org.hyphantes.desktop.rail.Snags;
+import org.hyphantes.figure.Form;
+import org.hyphantes.treatment.Treatment;
+
+/** The menu line: every act with its key. */
+final class Menus {
+    private final Desk desk;
+    private final Frame frame;
+    private final Remembered remembered;
+    private final MenuBar bar = new MenuBar();
+
+    Menus(Desk desk, Frame frame, Remembered remembered) {
+        this.desk = desk;
+        this.frame = frame;
+        this.remembered = remembered;
+    }
+
+    MenuBar bar(Runnable quit, Snags snags, GaugeRail rail) {
+        bar.getMenus().setAll(file(quit), edit(), figure(), treatment(), stage(rail), check(snags), view(), help());
+        bar.setId("menu");
+        return bar;
+    }
+
+    private static MenuItem item(String words, String key, Runnable act) {
+        MenuItem item = new MenuItem(words);
+        item.setMnemonicParsing(words.contains("_"));
+        if (!key.isEmpty()) {
+            item.setAccelerator(KeyCombination.valueOf(key));
+        }
+        item.setOnAction(e -> act.run());
+        return item;
+    }
+
+    private Menu file(Runnable quit) {
+        Menu recent = new Menu("Open recent");
+        Menu menu = new Menu("_File");
+        menu.setOnShowing(e -> {
+            recent.getItems().clear();
+            for (Path path : remembered.recent()) {
+                recent.getItems().add(item(path.getFileName().toString(), "", () -> frame.documents()
+                        .open(path)));
+            }
+            recent.setDisable(recent.getItems().isEmpty());
+        });
+        menu.getItems()
+                .addAll(
+                        item("New design", "Shortcut+N", () -> frame.documents().begin()),
+                        item("Open", "Shortcut+O", () -> frame.documents().open()),
+                        recent,
+                        item("Open the demo Tide Ring", "", () -> frame.documents()
+                                .openDemo()),
+                        new SeparatorMenuItem(),
+                        item("Save", "Shortcut+S", () -> frame.documents().save()),
+                        item("Save as", "Shortcut+Shift+S", () -> frame.documents()
+                                .saveAs()),
+                        new SeparatorMenuItem(),
+                        item("Write the file", "Shortcut+Shift+E", () -> frame.documents()
+                                .write()),
+                        new SeparatorMenuItem(),
+                        item("Quit", "Shortcut+Q", quit));
+        return menu;
+    }
+
+    private Menu edit() {
+        Menu menu = new Menu("_Edit");
+        MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
+        MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
+        menu.getItems().addAll(undo, redo, new SeparatorMenuItem(), item("Delete", "", frame::delete));
+        return menu;
+    }
+
+    private Menu figure() {
+        Menu menu = new Menu("Fi_gure");
+        for (Form form : Form.EACH) {
+            menu.getItems().add(item(form.schema().title(), "", () -> frame.wording()
+                    .words()
+                    .figure(form, "")));
+        }
+        return menu;
+    }
+
+    private Menu treatment() {
+        Menu menu = new Menu("_Treatment");
+        for (Treatment treatment : Treatment.EACH) {
+            menu.getItems().add(item(treatment.schema().title(), "", () -> desk.addStep(treatment)));
+        }
+        menu.getItems()
+                .addAll(
+                        new SeparatorMenuItem(),
+                        item(
+                                "Pass under or over",
+                                "Shortcut+U",
+                                () -> frame.withStep((root, i) -> desk.edit(Recipes.pass(desk.design(), root, i)))),
+                        item("Earlier", "Alt+Shift+LEFT", () -> frame.moveStep(-1)),
+                        item("Later", "Alt+Shift+RIGHT", () -> frame.moveStep(1)));
+        return menu;
+    }
+
+    private Menu stage(GaugeRail rail) {
+        Menu menu = new Menu("_Stage");
+        for (Stage stage : Stage.values()) {
+            MenuItem item = item(stage.title(), stage.key().getName(), () -> desk.openStage(stage));
+            menu.getItems().add(item);
+        }
+        menu.getItems()
+                .addAll(
+                        new SeparatorMenuItem(),
+                        item(
+                                "Shuttle back",
+                                "Alt+LEFT",
+                                () -> frame.shuttle(desk.view().shuttle() - 1)),
+                        item(
+                                "Shuttle on",
+                                "Alt+RIGHT",
+                                () -> frame.shuttle(desk.view().shuttle() + 1)),
+                        item("Shuttle to the start", "Alt+HOME", () -> frame.shuttle(0)),
+                        item(
+                                "Shuttle to the end",
+                                "Alt+END",
+                                () -> frame.shuttle(desk.root().recipe().size())),
+                        new SeparatorMenuItem(),
+                        item("Next reach", "Shortcut+R", rail::nextReach));
+        return menu;
+    }
+
+    private Menu check(Snags snags) {
+        Menu menu = new Menu("_Check");
+        menu.getItems()
+                .addAll(
+                        item("Next snag", "F8", () -> snags.go(1)),
+                        item("Previous snag", "Shift+F8", () -> snags.go(-1)),
+                        item("Mend", "F9", snags::mend));
+        return menu;
+    }
+
+    private Menu view() {
+        Menu menu = new Menu("_View");
+        menu.getItems()
+                .addAll(
+                        item("Whole", "Shortcut+DIGIT0", frame::whole),
+                        item("True size", "Shortcut+Shift+DIGIT0", frame::trueSize),
+                        item("Closer", "Shortcut+PLUS", () -> frame.closer(1.25)),
+                        item("Further", "Shortcut+MINUS", () -> frame.closer(0.8)),
+                        new SeparatorMenuItem(),
+                        item(
+                                "Textures",
+                                "Shortcut+T",
+                                () -> desk.look(
+                                        desk.view().textured(!desk.view().textures()))),
+                        item(
+                                "Light or dark",
+                                "Shortcut+L",
+                                () -> desk.look(
+                                        desk.view().inTheDark(!desk.view().dark()))),
+                        item("Fold wings", "F12", () -> fold(desk.view())),
+                        item("Full screen", "F11", frame::fullScreen));
+        return menu;
+    }
+
+    private void fold(View view) {
+        desk.look(view.folded(!view.folded()));
+    }
+
+    private Menu help() {
+        Menu menu = new Menu("_Help");
+        menu.getItems()
+                .addAll(
+                        item(
+                                "What is under the needle",
+                                "F1",
+                                () -> desk.say(frame.field().hoverWords() + ".")),
+                        item("Into the Wording", "Shortcut+ENTER", () -> frame.wording()
+                                .enter()),
+                        item("Next region", "F7", () -> frame.nextRegion(1)),
+                        item("Previous region", "Shift+F7", () -> frame.nextRegion(-1)),
+                        new SeparatorMenuItem(),
+                        item("About", "", () -> desk.say("Hyphantes 0.1.0: ornament that computes.")));
+        return menu;
+    }
+}

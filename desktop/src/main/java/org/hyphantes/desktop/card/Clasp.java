@@ -1,0 +1,53 @@
+package org.hyphantes.desktop.card;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.exchange.svg.SvgFile;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.setting.Numerals;
+
+/** The clasp on the fore-edge: what would be handed over, and the button that writes it. */
+public final class Clasp extends VBox {
+    private final Desk desk;
+    private final Label about = new Label();
+
+    public Clasp(Desk desk, Runnable write) {
+        super(2);
+        this.desk = desk;
+        setId("clasp");
+        getStyleClass().add("card");
+        Label title = new Label("Hand over");
+        title.getStyleClass().add("title");
+        Label key = new Label("F6");
+        key.getStyleClass().add("second");
+        about.getStyleClass().add("second");
+        Button button = new Button("Write the file");
+        button.setId("write");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(e -> write.run());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label as = new Label("as SVG");
+        as.getStyleClass().add("second");
+        HBox line = new HBox(8, as, gap, button);
+        line.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(new HBox(6, title, key), about, line);
+        desk.resolvedProperty().addListener(o -> refresh());
+    }
+
+    private void refresh() {
+        String material = desk.design().material().word();
+        Box page = SvgFile.page(desk.resolved().finished());
+        double unit = desk.design().unit().millimetres();
+        String size = Numerals.shown(page.width() / unit, 1) + " \u00d7 " + Numerals.shown(page.height() / unit, 1)
+                + " " + desk.design().unit().symbol();
+        about.setText(Character.toUpperCase(material.charAt(0)) + material.substring(1) + " \u00b7 "
+                + (desk.resolved().finished().shapes().isEmpty() ? "nothing yet" : size));
+    }
+}

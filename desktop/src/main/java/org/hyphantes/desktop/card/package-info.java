@@ -1,0 +1,2 @@
+/** The cards in the wings. */
+package org.hyphantes.desktop.card;

@@ -1,0 +1,2 @@
+/** Colours, typefaces and marks of the window itself. */
+package org.hyphantes.desktop.chrome;

@@ -1,0 +1,2 @@
+/** The corner pieces: the same design read in other ways. */
+package org.hyphantes.desktop.corner;

@@ -1,0 +1,46 @@
+package org.hyphantes.desktop.desk;
+
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Resolver;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Resolves designs one after another on a thread of its own. Only the newest wish counts: an older one not yet begun is
+ * passed over, and one under way is broken off between steps.
+ */
+final class Loom {
+    private static final Logger LOG = LoggerFactory.getLogger(Loom.class);
+
+    private final Resolver resolver = new Resolver();
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
+        Thread made = new Thread(work, "loom");
+        made.setDaemon(true);
+        return made;
+    });
+    private volatile long newest;
+
+    /** Resolves, then hands the result over on the interface thread; nothing is handed over if a newer wish came meanwhile. */
+    void resolve(Design design, int shuttle, Consumer<Resolved> done, Consumer<RuntimeException> failed) {
+        long wish = ++newest;
+        thread.execute(() -> {
+            if (wish != newest) {
+                return;
+            }
+            try {
+                Resolved resolved = Resolved.of(resolver, design, shuttle, () -> wish != newest);
+                Platform.runLater(() -> done.accept(resolved));
+            } catch (CancellationException e) {
+                LOG.trace("passed over for a newer wish");
+            } catch (RuntimeException e) {
+                LOG.error("could not resolve", e);
+                Platform.runLater(() -> failed.accept(e));
+            }
+        });
+    }
+}

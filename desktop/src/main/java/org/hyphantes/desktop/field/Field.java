@@ -1,0 +1,370 @@
+package org.hyphantes.desktop.field;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Subject;
+import org.hyphantes.design.Swaps;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Hover;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.desk.View;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Places;
+import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.Weave;
+
+/** The centrepiece: one picture of the design, large, with the rim round it and marks over it. */
+public final class Field extends Pane {
+    /** A crossing is under the pointer within so many pixels. */
+    static final double GRASP = 14;
+
+    private static final int MOST_TEXTURED = 400;
+    private static final int MOST_FLAGS = 9;
+
+    private final Desk desk;
+    private final Canvas drawing = new Canvas();
+    private final Canvas marks = new Canvas();
+    private final Label label = new Label();
+    private final Label empty = new Label();
+    private final Rim rim;
+    private final Map<Weave, Places> places = new HashMap<>();
+    private Camera camera = new Camera(1, 1, Point.ORIGIN, 1);
+    private double panX;
+    private double panY;
+    private boolean still;
+
+    public Field(Desk desk) {
+        this.desk = desk;
+        this.rim = new Rim(desk);
+        setId("field");
+        getStyleClass().add("field");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.NODE);
+        label.getStyleClass().add("field-label");
+        label.setMouseTransparent(true);
+        label.setVisible(false);
+        empty.getStyleClass().add("field-empty");
+        empty.setMouseTransparent(true);
+        empty.setWrapText(true);
+        marks.setMouseTransparent(true);
+        getChildren().addAll(drawing, marks, rim, empty, label);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        listen();
+    }
+
+    private void listen() {
+        desk.resolvedProperty().addListener(o -> {
+            places.clear();
+            desk.hover(kept(desk.hoverProperty().get()));
+            draw();
+        });
+        desk.viewProperty().addListener((o, was, now) -> {
+            if (was.stage() != now.stage()) {
+                desk.hover(Hover.NONE);
+            }
+            draw();
+        });
+        desk.hoverProperty().addListener(o -> drawMarks());
+        focusedProperty().addListener(o -> drawMarks());
+        setOnMouseMoved(this::point);
+        setOnMouseExited(e -> desk.hover(Hover.NONE));
+        setOnMousePressed(e -> {
+            requestFocus();
+            still = true;
+            panX = e.getX();
+            panY = e.getY();
+        });
+        setOnMouseDragged(this::pan);
+        setOnMouseReleased(this::release);
+        setOnScroll(this::zoom);
+        setOnKeyPressed(new NeedleKeys(desk, this)::pressed);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        for (Canvas canvas : List.of(drawing, marks)) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(getHeight());
+        }
+        rim.resizeRelocate(0, 0, getWidth(), getHeight());
+        empty.resizeRelocate(getWidth() / 2 - 170, getHeight() / 2 - 50, 340, 100);
+        draw();
+    }
+
+    /** The camera in force. */
+    public Camera camera() {
+        return camera;
+    }
+
+    /** The weaves that can be worked on in the field. */
+    List<Laying> weaves() {
+        Resolved resolved = desk.resolved();
+        return resolved == null || desk.view().stage() != Stage.WEAVE
+                ? List.of()
+                : resolved.field().work().weaves();
+    }
+
+    private Camera cameraFor(View view, Resolved resolved) {
+        if (view.scale() > 0) {
+            return new Camera(getWidth(), getHeight(), view.centre(), view.scale());
+        }
+        double margin = Math.max(
+                0,
+                Math.min(getWidth(), getHeight()) / 2
+                        - RimShape.in(getWidth(), getHeight()).inner()
+                        + 14);
+        return resolved.finished().shapes().isEmpty()
+                ? new Camera(getWidth(), getHeight(), Point.ORIGIN, 2)
+                : Camera.whole(resolved.finished().box(), getWidth(), getHeight(), margin);
+    }
+
+    private void draw() {
+        Resolved resolved = desk.resolved();
+        if (resolved == null || getWidth() < 1 || getHeight() < 1) {
+            return;
+        }
+        View view = desk.view();
+        camera = cameraFor(view, resolved);
+        Palette palette = Palette.of(view.dark());
+        Painter painter = new Painter(
+                drawing.getGraphicsContext2D(),
+                camera,
+                palette,
+                resolved.design().root());
+        painter.clear(palette.paper());
+        Artwork artwork = resolved.field();
+        if (view.stage() == Stage.SET_OUT) {
+            painter.lines(artwork, chosenFigure(), 1.2);
+        } else {
+            painter.bands(artwork, artwork.shapes().size() > 600 ? 0.6 : 1.2);
+            textures(painter, artwork, palette);
+        }
+        empty.setVisible(artwork.shapes().isEmpty());
+        empty.setText(
+                view.stage() == Stage.SET_OUT
+                        ? "Nothing is set out yet. Add a circle, a line or a polygon: type its word, or click it below."
+                        : "No two strands cross here. Go back to Set out and add figures.");
+        drawMarks();
+    }
+
+    private String chosenFigure() {
+        return desk.view()
+                .subject()
+                .map(s -> s instanceof Subject.OfFigure f ? f.figure() : "")
+                .orElse("");
+    }
+
+    private void textures(Painter painter, Artwork artwork, Palette palette) {
+        if (!desk.view().textures() || artwork.shapes().size() > MOST_TEXTURED) {
+            return;
+        }
+        Textures textures = new Textures(drawing.getGraphicsContext2D(), camera);
+        for (Laying laying : artwork.work().weaves()) {
+            if (laying.placed().equals(Affine.IDENTITY)) {
+                Weave weave = laying.weave();
+                for (Course course : weave.courses()) {
+                    String figure = weave.strands().get(course.strand()).key().figure();
+                    textures.draw(weave, course, painter.figure(figure), palette.ink());
+                }
+            }
+        }
+    }
+
+    private void drawMarks() {
+        Resolved resolved = desk.resolved();
+        if (resolved == null) {
+            return;
+        }
+        View view = desk.view();
+        Palette palette = Palette.of(view.dark());
+        GraphicsContext gc = marks.getGraphicsContext2D();
+        gc.clearRect(0, 0, getWidth(), getHeight());
+        Marks draw = new Marks(gc, camera, palette);
+        Hover hover = desk.hoverProperty().get();
+        label.setVisible(false);
+        if (view.stage() == Stage.WEAVE) {
+            for (Laying laying : weaves()) {
+                if (laying.placed().equals(Affine.IDENTITY)) {
+                    draw.letters(laying.weave(), palette);
+                    draw.states(laying.weave());
+                }
+            }
+            if (hover.isCrossing()) {
+                crossing(draw, hover);
+            }
+            draw.flags(resolved.inspection().snags(), MOST_FLAGS);
+        } else if (isFocused() && hover.place().isPresent()) {
+            draw.needle(hover.place().get());
+        }
+        setAccessibleText(hoverWords());
+    }
+
+    private void crossing(Marks draw, Hover hover) {
+        Laying laying = weaves().get(hover.weave());
+        Weave weave = laying.weave();
+        Point place = laying.placed().of(weave.crossings().get(hover.meet()).place());
+        draw.frame(place);
+        List<Places.Found> reached =
+                places(weave).reached(hover.meet(), desk.view().reach());
+        for (Places.Found found : reached) {
+            if (found.meet() != hover.meet()) {
+                draw.sibling(
+                        laying.placed().of(weave.crossings().get(found.meet()).place()));
+            }
+        }
+        Crossing crossing = weave.crossings().get(hover.meet());
+        String over = weave.strands().get(crossing.over()).name();
+        String under = weave.strands().get(crossing.under()).name();
+        label.setText(
+                over + " over " + under + " \u00b7 swap" + (reached.size() > 1 ? " \u00d7" + reached.size() : ""));
+        label.setVisible(true);
+        label.autosize();
+        double x = camera.x(place) + 26;
+        label.relocate(
+                x + label.getWidth() > getWidth() ? camera.x(place) - 26 - label.getWidth() : x,
+                Math.max(4, Math.min(getHeight() - label.getHeight() - 4, camera.y(place) - label.getHeight() / 2)));
+    }
+
+    /** What the pointer or needle is at, in words. */
+    public String hoverWords() {
+        Hover hover = desk.hoverProperty().get();
+        if (hover.isCrossing() && hover.weave() < weaves().size()) {
+            Weave weave = weaves().get(hover.weave()).weave();
+            Crossing crossing = weave.crossings().get(hover.meet());
+            int siblings =
+                    places(weave).reached(hover.meet(), desk.view().reach()).size() - 1;
+            return "Crossing " + (hover.meet() + 1) + " of " + weave.crossings().size() + ", "
+                    + weave.strands().get(crossing.over()).name() + " over "
+                    + weave.strands().get(crossing.under()).name() + (crossing.isPinned() ? ", pinned" : "")
+                    + (siblings > 0 ? ", " + siblings + " siblings" : "");
+        }
+        return desk.view().stage().title() + ": " + desk.design().name();
+    }
+
+    Places places(Weave weave) {
+        return places.computeIfAbsent(weave, w -> new Places(w.diagram(), w.turning()));
+    }
+
+    private Hover kept(Hover hover) {
+        boolean there = hover.weave() >= 0
+                && hover.weave() < weaves().size()
+                && hover.meet()
+                        < weaves().get(hover.weave()).weave().crossings().size();
+        return there || !hover.isCrossing() ? hover : Hover.NONE;
+    }
+
+    private void point(MouseEvent event) {
+        desk.hover(at(event.getX(), event.getY()));
+    }
+
+    private Hover at(double x, double y) {
+        Point place = camera.place(x, y);
+        double best = GRASP;
+        Hover found = Hover.at(place);
+        List<Laying> weaves = weaves();
+        for (int w = 0; w < weaves.size(); w++) {
+            List<Crossing> crossings = weaves.get(w).weave().crossings();
+            for (int m = 0; m < crossings.size(); m++) {
+                Point at = weaves.get(w).placed().of(crossings.get(m).place());
+                double away = Math.hypot(camera.x(at) - x, camera.y(at) - y);
+                if (away < best) {
+                    best = away;
+                    found = new Hover(Optional.of(at), w, m);
+                }
+            }
+        }
+        return found;
+    }
+
+    private void pan(MouseEvent event) {
+        if (Math.hypot(event.getX() - panX, event.getY() - panY) > 3) {
+            still = false;
+        }
+        if (event.getButton() == MouseButton.MIDDLE) {
+            see(camera.moved(event.getX() - panX, event.getY() - panY));
+            panX = event.getX();
+            panY = event.getY();
+        }
+    }
+
+    private void zoom(ScrollEvent event) {
+        if (event.getDeltaY() != 0) {
+            see(camera.closer(Math.exp(event.getDeltaY() / 300), event.getX(), event.getY()));
+        }
+        event.consume();
+    }
+
+    /** Takes a camera into the view, so that it stays when the design changes. */
+    public void see(Camera other) {
+        desk.look(desk.view().seen(other.scale(), other.centre()));
+    }
+
+    private void release(MouseEvent event) {
+        if (!still || event.getButton() == MouseButton.MIDDLE) {
+            return;
+        }
+        Hover at = at(event.getX(), event.getY());
+        boolean otherWay = event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
+        if (at.isCrossing()) {
+            Reach reach = event.isShiftDown()
+                    ? Reach.EVERY_TURN
+                    : event.isControlDown() ? Reach.THIS_ONE : desk.view().reach();
+            desk.hover(at);
+            act(at, reach, otherWay);
+        } else if (desk.view().stage() == Stage.SET_OUT) {
+            desk.look(desk.view().about(figureAt(event.getX(), event.getY()).orElse(null)));
+        }
+    }
+
+    /** Swaps the crossing at a place, or releases it. */
+    void act(Hover at, Reach reach, boolean release) {
+        if (!desk.settledProperty().get()) {
+            return;
+        }
+        Laying laying = weaves().get(at.weave());
+        desk.edit(release ? Swaps.release(laying, at.meet()) : Swaps.swap(laying, at.meet(), reach));
+    }
+
+    private Optional<Subject> figureAt(double x, double y) {
+        Point place = camera.place(x, y);
+        double best = 10 / camera.scale();
+        Optional<Subject> found = Optional.empty();
+        Set<String> known = new HashSet<>();
+        desk.root().members().forEach(m -> known.add(m.id()));
+        for (Laid laid : desk.resolved().setOut().work().lines()) {
+            Path path = laid.path();
+            double away = path.at(path.nearest(place)).distance(place);
+            if (away < best && known.contains(laid.key().figure())) {
+                best = away;
+                found = Optional.of(
+                        new Subject.OfFigure(desk.root().id(), laid.key().figure()));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,195 @@
+package org.hyphantes.desktop.field;
+
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.ArcType;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.text.TextAlignment;
+import org.hyphantes.desktop.chrome.GaugeMark;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.gauge.Snag;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Weave;
+
+/** The marks laid over a drawing: letters of strands, states of crossings, the place under the pointer, flags at snags. */
+final class Marks {
+    private static final double FRAME = 19;
+    private static final int MOST_LETTERS = 60;
+
+    private final GraphicsContext gc;
+    private final Camera camera;
+    private final Palette palette;
+
+    Marks(GraphicsContext gc, Camera camera, Palette palette) {
+        this.gc = gc;
+        this.camera = camera;
+        this.palette = palette;
+    }
+
+    void letters(Weave weave, Palette colours) {
+        if (weave.strands().size() > MOST_LETTERS) {
+            return;
+        }
+        gc.setFont(Typefaces.title(11));
+        gc.setTextAlign(TextAlignment.CENTER);
+        gc.setTextBaseline(VPos.CENTER);
+        for (int s = 0; s < weave.strands().size(); s++) {
+            Point p = clearest(weave, s);
+            double x = camera.x(p);
+            double y = camera.y(p);
+            String name = weave.strands().get(s).name();
+            double half = name.length() > 1 ? 11 : 8.5;
+            gc.setFill(colours.paper());
+            gc.fillRoundRect(x - half, y - 8.5, 2 * half, 17, 17, 17);
+            gc.setStroke(colours.ink());
+            gc.setLineWidth(1);
+            gc.strokeRoundRect(x - half, y - 8.5, 2 * half, 17, 17, 17);
+            gc.setFill(colours.ink());
+            gc.fillText(name, x, y + 0.5);
+        }
+    }
+
+    /** The middle of the longest stretch of a strand between two crossings. */
+    static Point clearest(Weave weave, int s) {
+        Path path = weave.strands().get(s).path();
+        int n = weave.diagram().passages(s);
+        double total = path.length();
+        double best = -1;
+        double at = 0;
+        for (int i = 0; i < n; i++) {
+            double from = path.lengthTo(weave.diagram().position(weave.diagram().passage(s, i)));
+            boolean last = i == n - 1;
+            double to = last
+                    ? path.closed()
+                            ? total
+                                    + path.lengthTo(weave.diagram()
+                                            .position(weave.diagram().passage(s, 0)))
+                            : total
+                    : path.lengthTo(weave.diagram().position(weave.diagram().passage(s, i + 1)));
+            if (to - from > best + 1e-9 * total) {
+                best = to - from;
+                at = (from + to) / 2;
+            }
+        }
+        return path.at(path.positionAt(at % total));
+    }
+
+    void states(Weave weave) {
+        for (Crossing crossing : weave.crossings()) {
+            double x = camera.x(crossing.place());
+            double y = camera.y(crossing.place());
+            if (x < -20 || y < -20 || x > camera.width() + 20 || y > camera.height() + 20) {
+                continue;
+            }
+            switch (crossing.state()) {
+                case PINNED -> lozenge(x, y);
+                case OUT_OF_RHYTHM -> {
+                    lozenge(x, y);
+                    toothed(x, y);
+                }
+                case UNDECIDED -> undecided(x, y);
+                default -> {}
+            }
+        }
+    }
+
+    private void lozenge(double x, double y) {
+        double[] xs = {x, x + 6.5, x, x - 6.5};
+        double[] ys = {y - 6.5, y, y + 6.5, y};
+        gc.setFill(palette.paper());
+        gc.fillPolygon(xs, ys, 4);
+        gc.setStroke(palette.ink());
+        gc.setLineWidth(1.8);
+        gc.strokePolygon(xs, ys, 4);
+    }
+
+    private void toothed(double x, double y) {
+        int teeth = 14;
+        double[] xs = new double[2 * teeth];
+        double[] ys = new double[2 * teeth];
+        for (int i = 0; i < 2 * teeth; i++) {
+            double r = i % 2 == 0 ? 16 : 12.5;
+            xs[i] = x + r * Math.cos(Math.PI * i / teeth);
+            ys[i] = y + r * Math.sin(Math.PI * i / teeth);
+        }
+        gc.setStroke(palette.ochre());
+        gc.setLineWidth(1.8);
+        gc.strokePolygon(xs, ys, 2 * teeth);
+    }
+
+    private void undecided(double x, double y) {
+        gc.setFill(palette.paper());
+        gc.fillRect(x - 9, y - 9, 18, 18);
+        gc.setStroke(palette.madder());
+        gc.setLineWidth(1.8);
+        gc.strokeRect(x - 9, y - 9, 18, 18);
+        gc.setFill(palette.madder());
+        gc.setFont(Typefaces.title(12));
+        gc.setTextAlign(TextAlignment.CENTER);
+        gc.setTextBaseline(VPos.CENTER);
+        gc.fillText("?", x, y + 0.5);
+    }
+
+    void frame(Point place) {
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(2);
+        gc.setLineDashes();
+        gc.strokeRect(camera.x(place) - FRAME, camera.y(place) - FRAME, 2 * FRAME, 2 * FRAME);
+    }
+
+    void sibling(Point place) {
+        double x = camera.x(place);
+        double y = camera.y(place);
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(2);
+        gc.setLineDashes();
+        gc.setLineCap(StrokeLineCap.ROUND);
+        gc.strokeArc(x - 17, y - 17, 34, 34, 130, 100, ArcType.OPEN);
+        gc.strokeArc(x - 17, y - 17, 34, 34, -50, 100, ArcType.OPEN);
+    }
+
+    void needle(Point place) {
+        double x = camera.x(place);
+        double y = camera.y(place);
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(1.5);
+        gc.setLineDashes();
+        gc.strokeOval(x - 5, y - 5, 10, 10);
+        gc.setFill(palette.verdigris());
+        gc.fillOval(x - 1.5, y - 1.5, 3, 3);
+    }
+
+    void flags(List<Snag> snags, int numbered) {
+        int number = 0;
+        for (Snag snag : snags) {
+            number++;
+            if (snag.place().isPresent() && number <= numbered) {
+                flag(snag, number);
+            }
+        }
+    }
+
+    private void flag(Snag snag, int number) {
+        double x = camera.x(snag.place().orElseThrow());
+        double y = camera.y(snag.place().orElseThrow());
+        Color colour = GaugeMark.colour(snag.state(), palette);
+        gc.setStroke(colour);
+        gc.setFill(colour);
+        gc.setLineWidth(1.5);
+        gc.setLineDashes();
+        gc.strokeLine(x, y, x, y - 26);
+        gc.fillOval(x - 2, y - 2, 4, 4);
+        gc.fillPolygon(
+                new double[] {x, x + 26, x + 21, x + 26, x}, new double[] {y - 27, y - 27, y - 19, y - 11, y - 11}, 5);
+        gc.setFill(palette.paper());
+        gc.setFont(Typefaces.title(12));
+        gc.setTextAlign(TextAlignment.CENTER);
+        gc.setTextBaseline(VPos.CENTER);
+        gc.fillText(String.valueOf(number), x + 10, y - 18.5);
+    }
+}

@@ -1,0 +1,161 @@
+package org.hyphantes.desktop.field;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.FillRule;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Shape;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Strand;
+
+/**
+ * Paints artwork into a picture, culled to what can be seen. Woven courses never overlap, so all of one tint are traced as
+ * one path: filling a thousand courses then costs little more than filling one.
+ */
+public final class Painter {
+    /** From this many pixels of band width on, a drawing is seen from near. */
+    private static final double NEAR = 36;
+
+    private final GraphicsContext gc;
+    private final Camera camera;
+    private final Palette palette;
+    private final Figures figures;
+
+    public Painter(GraphicsContext gc, Camera camera, Palette palette, Group root) {
+        this.gc = gc;
+        this.camera = camera;
+        this.palette = palette;
+        this.figures = new Figures(root);
+    }
+
+    public void clear(Color ground) {
+        gc.setFill(ground);
+        gc.fillRect(0, 0, camera.width(), camera.height());
+    }
+
+    /** The centre lines, thin; those of one figure, named by its id, stand out. */
+    public void lines(Artwork artwork, String chosen, double weight) {
+        List<Path> plain = new ArrayList<>();
+        List<Path> marked = new ArrayList<>();
+        for (Laid laid : artwork.work().lines()) {
+            (laid.key().figure().equals(chosen) ? marked : plain).add(laid.path());
+        }
+        for (Laying laying : artwork.work().weaves()) {
+            for (Strand strand : laying.weave().strands()) {
+                (strand.key().figure().equals(chosen) ? marked : plain)
+                        .add(strand.path().map(laying.placed()));
+            }
+        }
+        stroke(plain, palette.ink(), weight);
+        stroke(marked, palette.verdigris(), weight + (weight > 1 ? 0.8 : 0.4));
+    }
+
+    private void stroke(List<Path> paths, Color colour, double weight) {
+        Box seen = camera.seen();
+        Tracer tracer = new Tracer(gc, camera);
+        gc.setStroke(colour);
+        gc.setLineWidth(weight);
+        gc.setLineDashes();
+        gc.setLineCap(StrokeLineCap.ROUND);
+        gc.setLineJoin(StrokeLineJoin.ROUND);
+        gc.beginPath();
+        paths.stream().filter(p -> p.box().meets(seen)).forEach(tracer::trace);
+        gc.stroke();
+    }
+
+    /**
+     * The work as bands in the tints of their figures, with ink edges. The cuts across a band are lined only when seen from
+     * near: from afar their lines would fill the gap beside an under-pass, which is what makes it readable.
+     */
+    public void bands(Artwork artwork, double weight) {
+        Box seen = camera.seen();
+        for (Shape shape : artwork.shapes()) {
+            if (shape.origin().strand().isEmpty() && visible(shape, seen)) {
+                unwoven(shape, weight);
+            }
+        }
+        for (Laying laying : artwork.work().weaves()) {
+            Map<Integer, List<Course>> byFigure = new TreeMap<>();
+            List<Strand> strands = laying.weave().strands();
+            for (Course course : laying.weave().coursesUnder(laying.placed())) {
+                if (course.region().outline().box().meets(seen)) {
+                    int figure =
+                            figures.number(strands.get(course.strand()).key().figure());
+                    byFigure.computeIfAbsent(figure, f -> new ArrayList<>()).add(course);
+                }
+            }
+            byFigure.forEach((figure, courses) -> courses(courses, figure, weight, near(strands)));
+        }
+    }
+
+    private boolean near(List<Strand> strands) {
+        return strands.stream().mapToDouble(Strand::width).max().orElse(0) * camera.scale() > NEAR;
+    }
+
+    private void courses(List<Course> courses, int figure, double weight, boolean near) {
+        Tracer tracer = new Tracer(gc, camera);
+        gc.beginPath();
+        courses.forEach(c -> tracer.trace(c.region()));
+        fill(figure);
+        if (weight > 0) {
+            if (!near) {
+                gc.beginPath();
+                courses.forEach(c -> c.sides().forEach(tracer::trace));
+            }
+            edge(weight);
+        }
+    }
+
+    private void unwoven(Shape shape, double weight) {
+        if (shape instanceof Shape.Filled filled) {
+            gc.beginPath();
+            new Tracer(gc, camera).trace(filled.region());
+            fill(figures.number(shape.origin().key().figure()));
+            edge(weight);
+        } else if (shape instanceof Shape.Lined lined) {
+            stroke(List.of(lined.path()), palette.ink(), Math.max(weight, 0.8));
+        }
+    }
+
+    private void fill(int figure) {
+        gc.setFill(tint(figure));
+        gc.setFillRule(FillRule.EVEN_ODD);
+        gc.fill();
+    }
+
+    private void edge(double weight) {
+        gc.setStroke(palette.ink());
+        gc.setLineWidth(weight);
+        gc.setLineDashes();
+        gc.setLineCap(StrokeLineCap.BUTT);
+        gc.setLineJoin(StrokeLineJoin.MITER);
+        gc.stroke();
+    }
+
+    private static boolean visible(Shape shape, Box seen) {
+        Box box = shape instanceof Shape.Filled f
+                ? f.region().outline().box()
+                : ((Shape.Lined) shape).path().box();
+        return box.meets(seen);
+    }
+
+    private Color tint(int figure) {
+        return palette.tint(figure).interpolate(palette.paper(), figure % 2 == 0 ? 0.55 : 0.25);
+    }
+
+    int figure(String id) {
+        return figures.number(id);
+    }
+}

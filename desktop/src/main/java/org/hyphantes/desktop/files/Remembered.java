@@ -1,0 +1,117 @@
+package org.hyphantes.desktop.files;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Properties;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** What is kept from one start to the next, in a folder of the user's: theme, last folder, recent files, recovered work. */
+public final class Remembered {
+    private static final Logger LOG = LoggerFactory.getLogger(Remembered.class);
+    private static final int RECENT = 8;
+
+    private final Path home;
+    private final Properties kept = new Properties();
+
+    public Remembered(Path home) {
+        this.home = home;
+        Path file = file();
+        if (Files.isRegularFile(file)) {
+            try (Reader in = Files.newBufferedReader(file)) {
+                kept.load(in);
+            } catch (IOException | IllegalArgumentException e) {
+                LOG.warn("what was remembered cannot be read; starting afresh", e);
+            }
+        }
+    }
+
+    /** The folder for a user's state: {@code XDG_STATE_HOME} (XDG Base Directory Specification), or its default. */
+    public static Path usualHome() {
+        String state = System.getenv("XDG_STATE_HOME");
+        Path base = state == null || state.isBlank()
+                ? Path.of(System.getProperty("user.home"), ".local", "state")
+                : Path.of(state);
+        return base.resolve("hyphantes");
+    }
+
+    private Path file() {
+        return home.resolve("remembered.properties");
+    }
+
+    /** Where work that has not been saved is kept in case the application stops. */
+    public Path recovery() {
+        return home.resolve("unsaved.hyphantes");
+    }
+
+    public boolean dark() {
+        return Boolean.parseBoolean(kept.getProperty("dark", "false"));
+    }
+
+    public void dark(boolean dark) {
+        put("dark", String.valueOf(dark));
+    }
+
+    public boolean textures() {
+        return Boolean.parseBoolean(kept.getProperty("textures", "true"));
+    }
+
+    public void textures(boolean textures) {
+        put("textures", String.valueOf(textures));
+    }
+
+    public Optional<Path> folder() {
+        return Optional.ofNullable(kept.getProperty("folder")).map(Path::of);
+    }
+
+    public void folder(Path folder) {
+        if (folder != null) {
+            put("folder", folder.toString());
+        }
+    }
+
+    public List<Path> recent() {
+        List<Path> recent = new ArrayList<>();
+        for (int i = 0; i < RECENT; i++) {
+            String path = kept.getProperty("recent." + i);
+            if (path != null) {
+                recent.add(Path.of(path));
+            }
+        }
+        return recent;
+    }
+
+    public void recent(Path file) {
+        List<Path> files = recent();
+        files.remove(file.toAbsolutePath());
+        files.add(0, file.toAbsolutePath());
+        for (int i = 0; i < Math.min(RECENT, files.size()); i++) {
+            kept.setProperty("recent." + i, files.get(i).toString());
+        }
+        write();
+    }
+
+    private void put(String key, String value) {
+        if (!value.equals(kept.getProperty(key))) {
+            kept.setProperty(key, value);
+            write();
+        }
+    }
+
+    private void write() {
+        try {
+            Files.createDirectories(home);
+            try (Writer out = Files.newBufferedWriter(file())) {
+                kept.store(out, null);
+            }
+        } catch (IOException e) {
+            LOG.warn("could not remember settings", e);
+        }
+    }
+}

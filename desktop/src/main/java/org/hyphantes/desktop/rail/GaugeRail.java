@@ -1,0 +1,148 @@
+package org.hyphantes.desktop.rail;
+
+import javafx.geometry.Pos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.hyphantes.desktop.chrome.GaugeMark;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Hover;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.gauge.Gauge;
+import org.hyphantes.gauge.Reading;
+import org.hyphantes.gauge.Snag;
+import org.hyphantes.gauge.State;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.weave.Reach;
+
+/** The gauges, always reading the finished design; the snag at hand with its mend; the reach of edits; unit and place. */
+public final class GaugeRail extends HBox {
+    private final Desk desk;
+    private final Snags snags;
+    private final HBox gauges = new HBox();
+    private final Label snag = new Label();
+    private final Hyperlink mend = new Hyperlink();
+    private final Label reach = new Label();
+    private final Label scale = new Label();
+    private final Label place = new Label();
+
+    public GaugeRail(Desk desk, Snags snags) {
+        this.desk = desk;
+        this.snags = snags;
+        setId("gauges");
+        getStyleClass().add("rail");
+        setAlignment(Pos.CENTER_LEFT);
+        snag.setId("snag");
+        snag.setWrapText(true);
+        snag.setMaxWidth(460);
+        mend.setId("mend");
+        mend.getStyleClass().add("offer");
+        mend.setOnAction(e -> snags.mend());
+        HBox middle = new HBox(10, snag, mend);
+        middle.setAlignment(Pos.CENTER_LEFT);
+        middle.getStyleClass().add("rail-part");
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        VBox reaching = part("Reach", reach);
+        reaching.setId("reach");
+        reaching.setFocusTraversable(true);
+        reaching.setOnMouseClicked(e -> nextReach());
+        Region gap = new Region();
+        gap.setMinWidth(4);
+        VBox where = new VBox(scale, place);
+        where.setAlignment(Pos.CENTER_LEFT);
+        where.getStyleClass().add("rail-part");
+        where.setMinWidth(140);
+        place.getStyleClass().add("second");
+        getChildren().addAll(gauges, middle, reaching, where);
+        desk.resolvedProperty().addListener(o -> refresh());
+        desk.viewProperty().addListener(o -> refresh());
+        desk.hoverProperty().addListener(o -> place());
+        desk.messageProperty().addListener(o -> refresh());
+    }
+
+    /** Another reach for edits. */
+    public void nextReach() {
+        desk.look(desk.view().reaching(desk.view().reach() == Reach.EVERY_TURN ? Reach.THIS_ONE : Reach.EVERY_TURN));
+        desk.say("Edits reach " + word(desk.view().reach()) + ".");
+    }
+
+    private static String word(Reach reach) {
+        return reach == Reach.EVERY_TURN ? "every turn" : "this one";
+    }
+
+    private static VBox part(String title, Label text) {
+        Label name = new Label(title);
+        name.getStyleClass().add("title");
+        text.getStyleClass().add("second");
+        VBox part = new VBox(name, text);
+        part.setAlignment(Pos.CENTER_LEFT);
+        part.getStyleClass().add("rail-part");
+        part.setMinWidth(110);
+        return part;
+    }
+
+    private void refresh() {
+        Resolved resolved = desk.resolved();
+        if (resolved == null) {
+            return;
+        }
+        Palette palette = Palette.of(desk.view().dark());
+        gauges.getChildren().clear();
+        for (Reading reading : resolved.inspection().readings()) {
+            gauges.getChildren().add(gauge(reading, palette));
+        }
+        snag.setText(resolved.inspection().snags().isEmpty() ? "No snags." : snags.words());
+        snag.getStyleClass()
+                .setAll(
+                        "label",
+                        snags.current()
+                                .map(s -> s.state() == State.BROKEN ? "warning" : "caution")
+                                .orElse("second"));
+        String mending = snags.current().map(Snag::mendWords).orElse("");
+        mend.setText(mending);
+        mend.setVisible(!mending.isEmpty());
+        int turns = resolved.finished().work().turning().map(t -> t.count()).orElse(1);
+        reach.setText(word(desk.view().reach())
+                + (desk.view().reach() == Reach.EVERY_TURN && turns > 1 ? " \u00d7" + turns : ""));
+        place();
+    }
+
+    private HBox gauge(Reading reading, Palette palette) {
+        Canvas mark = new Canvas(22, 22);
+        GaugeMark.draw(mark.getGraphicsContext2D(), reading.state(), 11, 11, palette);
+        Label text = new Label();
+        VBox words = part(reading.gauge().title(), text);
+        text.setText(reading.text());
+        if (reading.state() == State.BROKEN || reading.state() == State.CHIPPED) {
+            text.setStyle("-fx-text-fill: " + (reading.state() == State.BROKEN ? "-madder" : "-ochre") + ";");
+        }
+        words.getStyleClass().setAll("gauge-words");
+        HBox gauge = new HBox(8, mark, words);
+        gauge.setId("gauge-" + reading.gauge().word());
+        gauge.setAlignment(Pos.CENTER_LEFT);
+        gauge.getStyleClass().add("rail-part");
+        gauge.setMinWidth(reading.gauge() == Gauge.CROSSINGS ? 190 : 150);
+        gauge.setAccessibleText(reading.gauge().title() + ": " + reading.text() + ", "
+                + reading.state().word());
+        return gauge;
+    }
+
+    private void place() {
+        String unit = desk.design().unit().symbol();
+        double millimetres = desk.design().unit().millimetres();
+        scale.setText(unit
+                + (desk.view().scale() > 0
+                        ? " \u00b7 " + Numerals.shown(desk.view().scale() * 25.4 / 96 * 100, 0) + " %"
+                        : " \u00b7 whole"));
+        Hover hover = desk.hoverProperty().get();
+        place.setText(hover.place()
+                .map(p ->
+                        "x " + Numerals.shown(p.x() / millimetres, 1) + "  y " + Numerals.shown(p.y() / millimetres, 1))
+                .orElse(""));
+    }
+}

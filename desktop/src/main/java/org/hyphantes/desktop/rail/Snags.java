@@ -1,0 +1,57 @@
+package org.hyphantes.desktop.rail;
+
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Hover;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.gauge.Snag;
+
+/** Goes from snag to snag, and mends the one gone to. */
+public final class Snags {
+    private final Desk desk;
+    private int at;
+
+    public Snags(Desk desk) {
+        this.desk = desk;
+        desk.resolvedProperty().addListener(o -> at = Math.max(0, Math.min(at, all().size() - 1)));
+    }
+
+    private List<Snag> all() {
+        Resolved resolved = desk.resolved();
+        return resolved == null ? List.of() : resolved.inspection().snags();
+    }
+
+    /** The snag gone to, which is the worst until another is chosen; empty when all is sound. */
+    public Optional<Snag> current() {
+        return all().isEmpty() ? Optional.empty() : Optional.of(all().get(at));
+    }
+
+    public String words() {
+        return current()
+                .map(s -> (all().size() > 1 ? (at + 1) + " of " + all().size() + ": " : "") + s.words())
+                .orElse("");
+    }
+
+    public void go(int way) {
+        if (all().isEmpty()) {
+            desk.say("No snags: all is sound.");
+            return;
+        }
+        at = Math.floorMod(at + way, all().size());
+        Snag snag = all().get(at);
+        snag.place().ifPresent(p -> desk.hover(Hover.at(p)));
+        desk.warn(snag.words());
+    }
+
+    public void mend() {
+        Optional<Snag> snag = current();
+        if (snag.isEmpty()) {
+            desk.say("Nothing to mend.");
+        } else if (snag.get().mend().isEmpty()) {
+            desk.warn(snag.get().words());
+        } else {
+            desk.edit(snag.get().mend().get());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The gauge rail along the lower edge. */
+package org.hyphantes.desktop.rail;

@@ -1,0 +1,167 @@
+package org.hyphantes.desktop.strip;
+
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Side;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Member;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.field.Camera;
+import org.hyphantes.desktop.field.Painter;
+import org.hyphantes.desktop.wording.Words;
+import org.hyphantes.figure.Form;
+
+/** The recipe of the design: at one end what it contains, then the cord of treatments, at the other end what comes of it. */
+public final class RecipeStrip extends Pane {
+    private static final double END = 232;
+
+    private final Desk desk;
+    private final Words words;
+    private final Label name = new Label();
+    private final Label count = new Label();
+    private final HBox chips = new HBox(5);
+    private final VBox contents;
+    private final Cord cord;
+    private final Canvas result = new Canvas(96, 80);
+    private final Label summary = new Label();
+
+    public RecipeStrip(Desk desk, Words words) {
+        this.desk = desk;
+        this.words = words;
+        setId("strip");
+        getStyleClass().add("strip");
+        name.getStyleClass().add("title");
+        count.getStyleClass().add("second");
+        summary.getStyleClass().add("second");
+        summary.setWrapText(true);
+        ScrollPane scroll = new ScrollPane(chips);
+        scroll.getStyleClass().add("bare-scroll");
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPannable(true);
+        scroll.setFitToHeight(true);
+        contents = new VBox(4, new HBox(6, name, count), scroll);
+        contents.setPadding(new Insets(6, 8, 4, 10));
+        cord = new Cord(desk);
+        getChildren().addAll(contents, cord, result, summary);
+        desk.historyProperty().addListener(o -> refresh());
+        desk.viewProperty().addListener(o -> refresh());
+        desk.resolvedProperty().addListener(o -> drawResult());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        contents.resizeRelocate(0, 0, END, getHeight());
+        cord.resizeRelocate(END + 8, 0, getWidth() - 2 * (END + 8), getHeight());
+        result.relocate(getWidth() - END + 8, 8);
+        summary.resizeRelocate(getWidth() - END + 112, 8, 112, 80);
+    }
+
+    private void refresh() {
+        name.setText(desk.root().name());
+        int figures = desk.root().members().size();
+        count.setText(figures == 1 ? "1 figure" : figures + " figures");
+        chips.getChildren().clear();
+        for (Member member : desk.root().members()) {
+            chips.getChildren().add(chip(member));
+        }
+        Label add = new Label("+ add");
+        add.setId("add-figure");
+        add.getStyleClass().addAll("chip", "add");
+        add.setFocusTraversable(true);
+        add.setOnMouseClicked(e -> adding(add));
+        add.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                adding(add);
+                e.consume();
+            }
+        });
+        chips.getChildren().add(add);
+        drawResult();
+    }
+
+    private void adding(Label at) {
+        ContextMenu menu = new ContextMenu();
+        for (Form form : Form.EACH) {
+            MenuItem item = new MenuItem(form.schema().title());
+            item.setOnAction(e -> words.figure(form, ""));
+            menu.getItems().add(item);
+        }
+        menu.show(at, Side.BOTTOM, 0, 0);
+    }
+
+    private VBox chip(Member member) {
+        Canvas picture = new Canvas(50, 34);
+        Label label = new Label(member.name());
+        VBox chip = new VBox(picture, label);
+        chip.getStyleClass().add("chip");
+        chip.setFocusTraversable(true);
+        chip.setAccessibleText("Figure " + member.name());
+        if (member instanceof Figure figure) {
+            drawFigure(picture, figure);
+            Subject subject = new Subject.OfFigure(desk.root().id(), figure.id());
+            boolean chosen = desk.view().subject().filter(subject::equals).isPresent();
+            if (chosen) {
+                chip.getStyleClass().add("chosen");
+            }
+            chip.setOnMouseClicked(e -> choose(subject));
+            chip.setOnKeyPressed(e -> {
+                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                    choose(subject);
+                } else if (e.getCode() == KeyCode.DELETE) {
+                    desk.edit(Recipes.remove(desk.root().id(), figure));
+                } else {
+                    return;
+                }
+                e.consume();
+            });
+        }
+        return chip;
+    }
+
+    private void choose(Subject subject) {
+        desk.openStage(Stage.SET_OUT);
+        desk.look(desk.view().about(subject));
+    }
+
+    private void drawFigure(Canvas picture, Figure figure) {
+        Palette palette = Palette.of(desk.view().dark());
+        Artwork artwork =
+                new Resolver().resolve(desk.root().withRecipe(List.of()).withMembers(List.of(figure)), () -> false);
+        Camera camera = Camera.whole(artwork.box(), picture.getWidth(), picture.getHeight(), 4);
+        new Painter(picture.getGraphicsContext2D(), camera, palette, desk.root()).lines(artwork, "", 1.2);
+    }
+
+    private void drawResult() {
+        if (desk.resolved() == null) {
+            return;
+        }
+        Palette palette = Palette.of(desk.view().dark());
+        Artwork artwork = desk.resolved().finished();
+        Camera camera = Camera.whole(artwork.box(), result.getWidth(), result.getHeight(), 5);
+        Painter painter = new Painter(result.getGraphicsContext2D(), camera, palette, desk.root());
+        painter.clear(palette.paper());
+        painter.bands(artwork, 0.5);
+        int crossings = artwork.work().weaves().stream()
+                .mapToInt(l -> l.weave().crossings().size())
+                .sum();
+        summary.setText(desk.resolved().inspection().readings().get(0).text().replaceAll(",.*", " strands") + "\n"
+                + crossings + " crossings\n" + artwork.shapes().size()
+                + (crossings > 0 ? " courses" : " lines"));
+    }
+}

@@ -1,0 +1,269 @@
+package org.hyphantes.desktop.wording;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Side;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Expression;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
+
+/**
+ * A setting in a sentence: words on a wash until it is opened, then a field to type in. Up and Down step it, dragging
+ * scrubs it, Enter keeps, Escape restores. A choice opens a short menu instead.
+ */
+final class Slot extends VBox {
+    private static final double SCRUB = 4;
+
+    private final Desk desk;
+    private final Subject subject;
+    private final String key;
+    private final Kind kind;
+    private final Label shown = new Label();
+    private final TextField typed = new TextField();
+    private final Label result = new Label();
+    private final List<String> words;
+    private double pressedAt;
+    private double scrubbed;
+    private boolean scrubbing;
+
+    /** @param words what a choice or a reference can be; empty for a number */
+    Slot(Desk desk, Subject subject, String key, Kind kind, String value, List<String> words) {
+        this.desk = desk;
+        this.subject = subject;
+        this.key = key;
+        this.kind = kind;
+        this.words = words;
+        setId("slot-" + key);
+        getStyleClass().add("slot");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.TEXT_FIELD);
+        setAccessibleText(key + ", " + value);
+        shown.setText((expression().isPresent() ? "= " : "") + value);
+        shown.getStyleClass().add("slot-value");
+        typed.getStyleClass().add("slot-typed");
+        typed.setId("typed-" + key);
+        result.getStyleClass().add("slot-result");
+        getChildren().add(shown);
+        listen();
+    }
+
+    private void listen() {
+        setOnMousePressed(e -> {
+            requestFocus();
+            pressedAt = e.getX();
+            scrubbed = 0;
+            scrubbing = false;
+            e.consume();
+        });
+        setOnMouseDragged(this::scrub);
+        setOnMouseReleased(e -> {
+            if (scrubbing) {
+                desk.dropped();
+            } else if (words.isEmpty()) {
+                open("");
+            } else {
+                menu();
+            }
+            scrubbing = false;
+            e.consume();
+        });
+        setOnKeyPressed(this::key);
+        setOnKeyTyped(e -> {
+            if (words.isEmpty() && !isOpen() && isBeginning(e.getCharacter())) {
+                open(e.getCharacter());
+                e.consume();
+            }
+        });
+        typed.textProperty().addListener(o -> preview());
+        typed.focusedProperty().addListener((o, was, now) -> {
+            if (was && !now && isOpen()) {
+                keep();
+            }
+        });
+        typed.addEventFilter(KeyEvent.KEY_PRESSED, this::keyInField);
+    }
+
+    private static boolean isBeginning(String character) {
+        return !character.isEmpty() && (Character.isDigit(character.charAt(0)) || "(=-.".contains(character));
+    }
+
+    String key() {
+        return key;
+    }
+
+    boolean isNumber() {
+        return words.isEmpty();
+    }
+
+    private boolean isOpen() {
+        return getChildren().contains(typed);
+    }
+
+    private Optional<Described> thing() {
+        return subject.in(desk.design());
+    }
+
+    private Optional<Amount> amount() {
+        return thing().map(t -> t.schema().value(t, key))
+                .filter(Amount.class::isInstance)
+                .map(Amount.class::cast);
+    }
+
+    private Optional<String> expression() {
+        return amount().filter(Amount::isExpression).map(Amount::expression);
+    }
+
+    /** Opens the slot for typing, with what it holds chosen whole, or with the first character already typed. */
+    void open(String first) {
+        getChildren().setAll(typed, result);
+        thing().ifPresent(t -> typed.setText(
+                first.isEmpty() ? t.schema().typed(t, key, desk.design().unit()) : first.replace("=", "")));
+        typed.setPrefColumnCount(Math.max(5, typed.getText().length() + 2));
+        typed.requestFocus();
+        if (first.isEmpty()) {
+            typed.selectAll();
+        } else {
+            typed.end();
+        }
+    }
+
+    private void preview() {
+        typed.setPrefColumnCount(Math.max(5, typed.getText().length() + 1));
+        typed.getStyleClass().remove("slot-wrong");
+        try {
+            Amount read = read(typed.getText());
+            result.setText(read.isExpression() ? "= " + words(read.value()) : "");
+        } catch (CannotRead e) {
+            typed.getStyleClass().add("slot-wrong");
+            result.setText(typed.getText().isBlank() ? "" : e.getMessage());
+        }
+    }
+
+    private Amount read(String text) throws CannotRead {
+        double was = amount().map(Amount::value).orElse(0.0);
+        return kind instanceof Kind.Length
+                ? Expression.length(afterName(text), desk.design().scope(), was)
+                : Expression.amount(afterName(text), desk.design().scope(), was);
+    }
+
+    /** What stands behind {@code name =}; the whole text without that. */
+    private static String afterName(String text) {
+        return text.substring(text.indexOf('=') + 1);
+    }
+
+    private String words(double value) {
+        return kind instanceof Kind.Length
+                ? Numerals.length(value, desk.design().unit())
+                : kind instanceof Kind.Degrees ? Numerals.degrees(value) : Numerals.shown(value, 3);
+    }
+
+    private void keep() {
+        String text = typed.getText();
+        boolean unchanged = thing().map(
+                        t -> t.schema().typed(t, key, desk.design().unit()).equals(text))
+                .orElse(true);
+        close();
+        if (unchanged) {
+            return;
+        }
+        int equals = text.indexOf('=');
+        if (equals > 0) {
+            Measures.name(desk, subject, key, text.substring(0, equals).strip(), text.substring(equals + 1));
+        } else {
+            desk.set(subject, key, text, false);
+        }
+    }
+
+    private void close() {
+        getChildren().setAll(shown);
+    }
+
+    private void key(KeyEvent event) {
+        if (isOpen()) {
+            return;
+        }
+        if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            if (words.isEmpty()) {
+                open("");
+            } else {
+                menu();
+            }
+        } else if (event.getCode() == KeyCode.UP || event.getCode() == KeyCode.DOWN) {
+            step(
+                    event.getCode() == KeyCode.UP ? 1 : -1,
+                    event.isShiftDown() ? 10 : event.isControlDown() ? 0.1 : 1,
+                    false);
+        } else {
+            return;
+        }
+        event.consume();
+    }
+
+    private void keyInField(KeyEvent event) {
+        if (event.getCode() == KeyCode.ESCAPE) {
+            close();
+            requestFocus();
+            event.consume();
+        } else if (event.getCode() == KeyCode.ENTER) {
+            keep();
+            event.consume();
+        }
+    }
+
+    private void step(int way, double by, boolean inDrag) {
+        if (!words.isEmpty()) {
+            String now = thing().map(t -> t.schema().typed(t, key, desk.design().unit()))
+                    .orElse("");
+            int next = Math.floorMod(words.indexOf(now) - way, words.size());
+            desk.set(subject, key, words.get(next), inDrag);
+            return;
+        }
+        double size = kind instanceof Kind.Count ? Math.max(1, by) : by;
+        double unit = kind instanceof Kind.Length ? desk.design().unit().millimetres() : 1;
+        amount().ifPresent(a -> {
+            double next = Math.rint((a.value() / unit + way * size) * 1e9) / 1e9;
+            desk.set(subject, key, BigDecimal.valueOf(next).toPlainString(), inDrag);
+        });
+    }
+
+    private void scrub(MouseEvent event) {
+        if (isOpen() || !words.isEmpty()) {
+            return;
+        }
+        double steps = Math.rint((event.getX() - pressedAt) / SCRUB);
+        if (steps != scrubbed) {
+            scrubbing = true;
+            double by = event.isShiftDown() ? 10 : event.isControlDown() ? 0.1 : 1;
+            int way = steps > scrubbed ? 1 : -1;
+            step(way, Math.abs(steps - scrubbed) * by, true);
+            scrubbed = steps;
+        }
+        event.consume();
+    }
+
+    private void menu() {
+        ContextMenu menu = new ContextMenu();
+        for (String word : words) {
+            MenuItem item = new MenuItem(word);
+            item.setMnemonicParsing(false);
+            item.setOnAction(e -> desk.set(subject, key, word, false));
+            menu.getItems().add(item);
+        }
+        menu.show(this, Side.TOP, 0, -4);
+    }
+}

@@ -1,0 +1,119 @@
+package org.hyphantes.desktop.wording;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.figure.Form;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Described;
+import org.hyphantes.treatment.Treatment;
+
+/** The words that can be typed: figures and treatments with a first number, pictures, and measures. */
+public final class Words {
+    private final Desk desk;
+
+    public Words(Desk desk) {
+        this.desk = desk;
+    }
+
+    /** The words that begin with what has been typed, at most six. */
+    public List<String> completions(String typed) {
+        String begun = typed.strip().toLowerCase(Locale.ROOT).split("[ =]", 2)[0];
+        return all().stream().filter(w -> w.startsWith(begun)).limit(6).toList();
+    }
+
+    private static List<String> all() {
+        List<String> words = new ArrayList<>();
+        Form.EACH.forEach(f -> words.add(f.schema().word()));
+        Treatment.EACH.forEach(t -> words.add(t.schema().word()));
+        for (Stage stage : Stage.values()) {
+            if (stage.isHere()) {
+                words.add(stage.title().toLowerCase(Locale.ROOT));
+            }
+        }
+        words.add("undo");
+        words.add("redo");
+        return words;
+    }
+
+    /** Does what was typed. */
+    public boolean run(String text) {
+        String typed = text.strip();
+        int equals = typed.indexOf('=');
+        if (equals > 0) {
+            return Measures.set(desk, typed.substring(0, equals).strip(), typed.substring(equals + 1));
+        }
+        String lower = typed.toLowerCase(Locale.ROOT);
+        for (Stage stage : Stage.values()) {
+            if (stage.isHere() && stage.title().toLowerCase(Locale.ROOT).startsWith(lower) && lower.length() > 1) {
+                desk.openStage(stage);
+                return true;
+            }
+        }
+        String word = lower.split(" ", 2)[0];
+        String number =
+                typed.contains(" ") ? typed.substring(typed.indexOf(' ') + 1).strip() : "";
+        List<String> found = completions(word);
+        if (found.isEmpty() || word.isEmpty()) {
+            desk.warn("\"" + typed + "\" is no word here. Try " + String.join(", ", all())
+                    + ", or a measure such as seat = 62.");
+            return false;
+        }
+        return act(found.get(0), number);
+    }
+
+    private boolean act(String word, String number) {
+        switch (word) {
+            case "undo" -> desk.undo();
+            case "redo" -> desk.redo();
+            default -> {
+                for (Form form : Form.EACH) {
+                    if (form.schema().word().equals(word)) {
+                        return figure(form, number);
+                    }
+                }
+                for (Treatment treatment : Treatment.EACH) {
+                    if (treatment.schema().word().equals(word)) {
+                        return treatment(treatment, number);
+                    }
+                }
+            }
+        }
+        return true;
+    }
+
+    /** Adds a figure, and makes the sentence about it. */
+    public boolean figure(Form form, String number) {
+        Group root = desk.root();
+        desk.edit(Recipes.addFigure(root.id(), form));
+        String id = desk.root().members().get(desk.root().members().size() - 1).id();
+        Subject subject = new Subject.OfFigure(root.id(), id);
+        desk.openStage(Stage.SET_OUT);
+        desk.look(desk.view().about(subject));
+        return number.isEmpty() || desk.set(subject, firstNumber(form), number, false);
+    }
+
+    /** Sets the first number of the step of this kind, or adds one. */
+    private boolean treatment(Treatment treatment, String number) {
+        Optional<Integer> at = desk.root().last(treatment.getClass());
+        if (at.isEmpty()) {
+            desk.addStep(treatment);
+        } else {
+            desk.look(desk.view().about(new Subject.OfStep(desk.root().id(), at.get())));
+        }
+        return number.isEmpty() || desk.set(desk.view().subject().orElseThrow(), firstNumber(treatment), number, false);
+    }
+
+    private static String firstNumber(Described thing) {
+        return thing.schema().keys().stream()
+                .filter(k -> thing.schema().value(thing, k) instanceof Amount)
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,44 @@
+package org.hyphantes.exchange.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** {@code hyphantes}: writes and checks designs. Exits 0 when done, 1 when it could not be done, 2 on wrong words. */
+@Command(
+        name = "hyphantes",
+        description = "Writes and checks ornamental designs.",
+        mixinStandardHelpOptions = true,
+        version = "Hyphantes 0.1.0",
+        subcommands = {Export.class, Check.class})
+public final class Main implements Runnable {
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "Say what to do: export or check.");
+    }
+
+    /** Runs the command and says how it ended; for tests as for {@link #main}. */
+    public static int run(PrintWriter out, PrintWriter err, String... words) {
+        CommandLine line = new CommandLine(new Main());
+        line.setOut(out);
+        line.setErr(err);
+        line.setExecutionExceptionHandler((e, command, result) -> {
+            command.getErr().println("hyphantes: " + e.getMessage());
+            return 1;
+        });
+        return line.execute(words);
+    }
+
+    public static void main(String[] words) {
+        PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+        System.exit(run(out, err, words));
+    }
+}

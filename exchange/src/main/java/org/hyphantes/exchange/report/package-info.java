@@ -1,0 +1,2 @@
+/** What a design is in figures: strands, crossings, proof and gauges. */
+package org.hyphantes.exchange.report;
