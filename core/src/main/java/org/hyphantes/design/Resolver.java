@@ -5,9 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.function.BooleanSupplier;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Surroundings;
 import org.hyphantes.treatment.Work;
@@ -31,33 +30,30 @@ public final class Resolver {
 
     /** The finished artwork of a design. */
     public Artwork resolve(Design design) {
-        return resolve(design.root(), () -> false);
+        return resolve(design.root(), Watch.NONE);
     }
 
     /**
      * The artwork of a group.
      *
-     * @param cancelled asked between steps
-     * @throws CancellationException when {@code cancelled} says so
+     * @param watch called now and then, which may break the work off; what was done until then is remembered
      */
-    public Artwork resolve(Group group, BooleanSupplier cancelled) {
-        return Artwork.of(work(group, cancelled));
+    public Artwork resolve(Group group, Watch watch) {
+        return Artwork.of(work(group, watch));
     }
 
-    private Work work(Group group, BooleanSupplier cancelled) {
+    private Work work(Group group, Watch watch) {
         Work known = remembered.get(group);
         if (known != null) {
             return known;
         }
-        if (cancelled.getAsBoolean()) {
-            throw new CancellationException();
-        }
-        Work work = group.recipe().isEmpty() ? members(group, cancelled) : lastStep(group, cancelled);
+        watch.step();
+        Work work = group.recipe().isEmpty() ? members(group, watch) : lastStep(group, watch);
         remembered.put(group, work);
         return work;
     }
 
-    private Work members(Group group, BooleanSupplier cancelled) {
+    private Work members(Group group, Watch watch) {
         Work all = Work.of(List.of());
         List<Laid> lines = new ArrayList<>();
         for (Member member : group.members()) {
@@ -68,17 +64,19 @@ public final class Resolver {
                         figure.form().centre(),
                         Optional.empty()));
             } else {
-                all = all.with(work((Group) member, cancelled));
+                all = all.with(work((Group) member, watch));
             }
         }
         return all.with(Work.of(lines));
     }
 
-    private Work lastStep(Group group, BooleanSupplier cancelled) {
+    private Work lastStep(Group group, Watch watch) {
         int last = group.recipe().size() - 1;
-        Work before = work(group.upTo(last), cancelled);
+        Work before = work(group.upTo(last), watch);
         Step step = group.recipe().get(last);
-        return step.over() ? step.treatment().apply(before, new Surroundings(group.id(), last, seats(group))) : before;
+        return step.over()
+                ? step.treatment().apply(before, new Surroundings(group.id(), last, seats(group), watch))
+                : before;
     }
 
     private static Map<String, Point> seats(Group group) {

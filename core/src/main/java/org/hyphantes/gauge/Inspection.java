@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
@@ -25,11 +26,15 @@ public record Inspection(List<Reading> readings, List<Snag> snags) {
     }
 
     public static Inspection of(Design design, Artwork artwork) {
+        return of(design, artwork, Watch.NONE);
+    }
+
+    public static Inspection of(Design design, Artwork artwork, Watch watch) {
         List<Snag> snags = new ArrayList<>(RecipeOrder.snags(design));
         for (Laying laying : artwork.work().weaves()) {
             snags.addAll(WeaveSnags.of(laying));
         }
-        Optional<Diagram> bare = bare(artwork);
+        Optional<Diagram> bare = bare(artwork, watch);
         if (bare.isEmpty() && !artwork.work().lines().isEmpty()) {
             snags.add(Snag.of(
                     Gauge.CROSSINGS,
@@ -55,14 +60,14 @@ public record Inspection(List<Reading> readings, List<Snag> snags) {
     }
 
     /** The crossings of lines that no interlacing has taken up. */
-    private static Optional<Diagram> bare(Artwork artwork) {
+    private static Optional<Diagram> bare(Artwork artwork, Watch watch) {
         if (artwork.work().lines().isEmpty()) {
             return Optional.empty();
         }
         List<Strand> strands = artwork.work().lines().stream()
                 .map(l -> new Strand("", l.key(), l.path(), 0, Ends.SQUARE))
                 .toList();
-        return Diagram.of(strands);
+        return Diagram.of(strands, watch);
     }
 
     private static Reading strands(Artwork artwork, State worst) {

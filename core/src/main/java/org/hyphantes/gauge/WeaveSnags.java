@@ -15,16 +15,22 @@ final class WeaveSnags {
     /** An open strand whose ends are nearer than this (mm) was most likely meant to close. */
     private static final double NEARLY_CLOSED = 0.5;
 
+    /** So many snags of one kind are listed one by one; the rest are counted. */
+    private static final int MOST_ALIKE = 40;
+
     private WeaveSnags() {}
 
     static List<Snag> of(Laying laying) {
         Weave weave = laying.weave();
         List<Snag> snags = new ArrayList<>();
-        for (Weave.Trouble trouble : weave.troubles()) {
-            String strand = weave.strands().get(trouble.strand()).name();
-            Gauge gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? Gauge.STRANDS : Gauge.CROSSINGS;
-            snags.add(
-                    Snag.of(gauge, state(trouble.kind()), laying.placed().of(trouble.place()), words(trouble, strand)));
+        for (Weave.Trouble.Kind kind : Weave.Trouble.Kind.values()) {
+            List<Weave.Trouble> alike =
+                    weave.troubles().stream().filter(t -> t.kind() == kind).toList();
+            for (int i = 0; i < Math.min(alike.size(), MOST_ALIKE); i++) {
+                boolean last = i == MOST_ALIKE - 1 && alike.size() > MOST_ALIKE;
+                String more = last ? " So it is at " + (alike.size() - MOST_ALIKE) + " more places." : "";
+                snags.add(snag(laying, alike.get(i), more));
+            }
         }
         for (Strand strand : weave.strands()) {
             Point start = strand.path().start();
@@ -62,6 +68,13 @@ final class WeaveSnags {
                             + " no place in the design as it is; what was set comes back with its crossing."));
         }
         return snags;
+    }
+
+    private static Snag snag(Laying laying, Weave.Trouble trouble, String more) {
+        String strand = laying.weave().strands().get(trouble.strand()).name();
+        Gauge gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? Gauge.STRANDS : Gauge.CROSSINGS;
+        Point place = laying.placed().of(trouble.place());
+        return Snag.of(gauge, state(trouble.kind()), place, words(trouble, strand) + more);
     }
 
     private static State state(Weave.Trouble.Kind kind) {

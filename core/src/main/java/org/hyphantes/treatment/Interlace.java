@@ -83,11 +83,11 @@ public record Interlace(Beginning beginning, String strand, Amount clearance, Re
         }
         Weave.Order order =
                 new Weave.Order(beginningStrand(strands), beginning == Beginning.OVER, clearance.value(), pins);
-        Optional<Diagram> diagram = Diagram.of(strands);
+        Optional<Diagram> diagram = Diagram.of(strands, surroundings.watch());
         if (diagram.isEmpty()) {
             return work;
         }
-        Weave weave = Weave.of(diagram.get(), order, work.turning());
+        Weave weave = Weave.of(diagram.get(), order, work.turning(), surroundings.watch());
         List<Laying> weaves = new ArrayList<>(work.weaves());
         weaves.add(new Laying(weave, surroundings.group(), surroundings.step(), Affine.IDENTITY));
         return new Work(rest, weaves, work.turning());

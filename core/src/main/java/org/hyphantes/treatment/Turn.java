@@ -99,6 +99,7 @@ public record Turn(Amount times, String about, Amount over, Amount start, Facing
         double tolerance = 10 * work.tolerance().distance();
         List<Laid> lines = new ArrayList<>();
         for (Laid laid : work.lines()) {
+            surroundings.watch().step();
             int images = isRing() ? Orbit.size(laid.path(), turning, tolerance) : count();
             for (int k = 0; k < images; k++) {
                 lines.add(laid.mapped(place(k, centre, laid.seat())).copy(k));

@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.offset.Parallel;
 
@@ -46,12 +47,13 @@ final class Cutting {
         this.clearance = clearance;
     }
 
-    static Result of(Diagram diagram, boolean[] firstOver, double clearance) {
+    static Result of(Diagram diagram, boolean[] firstOver, double clearance, Watch watch) {
         Cutting cutting = new Cutting(diagram, firstOver, clearance);
         for (Strand strand : diagram.strands()) {
             cutting.edges.add(edges(strand, clearance));
         }
         for (int s = 0; s < diagram.strands().size(); s++) {
+            watch.step();
             cutting.strand(s);
         }
         return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeeting;
 import org.hyphantes.geometry.meet.PathMeetings;
 
@@ -37,13 +38,13 @@ public final class Diagram {
     public static final int MOST_MEETINGS = 120_000;
 
     /** The diagram of the strands; empty when they meet more than {@link #MOST_MEETINGS} times. */
-    public static Optional<Diagram> of(List<Strand> strands) {
+    public static Optional<Diagram> of(List<Strand> strands, Watch watch) {
         List<Path> paths = strands.stream().map(Strand::path).toList();
         Tolerance tolerance =
                 Tolerance.of(Box.round(paths.stream().map(Path::box).toList()));
         List<Meet> meets = new ArrayList<>();
         List<PathMeeting> faults = new ArrayList<>();
-        Optional<List<PathMeeting>> all = PathMeetings.of(paths, tolerance, MOST_MEETINGS);
+        Optional<List<PathMeeting>> all = PathMeetings.of(paths, tolerance, MOST_MEETINGS, watch);
         if (all.isEmpty()) {
             return Optional.empty();
         }

@@ -1,10 +1,15 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeeting;
 import org.hyphantes.symmetry.Turning;
 
@@ -57,7 +62,7 @@ public record Weave(
     /** How a weave is to be resolved: where it begins and which way, the clearance (mm) beside each under-pass, the pins. */
     public record Order(int beginningStrand, boolean beginningOver, double clearance, List<Pin> pins) {}
 
-    public static Weave of(Diagram diagram, Order order, Optional<Turning> turning) {
+    public static Weave of(Diagram diagram, Order order, Optional<Turning> turning, Watch watch) {
         Alternation.Solution solution = Alternation.of(diagram, order.beginningStrand(), order.beginningOver());
         boolean[] firstOver = solution.firstOver().clone();
         boolean[] pinned = new boolean[firstOver.length];
@@ -75,7 +80,7 @@ public record Weave(
                 }
             }
         }
-        Cutting.Result cut = Cutting.of(diagram, firstOver, order.clearance());
+        Cutting.Result cut = Cutting.of(diagram, firstOver, order.clearance(), watch);
         boolean[] against = against(solution, firstOver);
         List<Crossing> crossings = new ArrayList<>(firstOver.length);
         for (int m = 0; m < firstOver.length; m++) {
@@ -116,34 +121,30 @@ public record Weave(
     }
 
     private static List<Trouble> troubles(Diagram diagram, Alternation.Solution solution, Cutting.Result cut) {
-        List<Trouble> troubles = new ArrayList<>();
-        solution.conflicts()
-                .forEach(c -> troubles.add(new Trouble(
-                        Trouble.Kind.CANNOT_ALTERNATE,
-                        c.strand(),
-                        diagram.meets().get(c.passage() / 2).place())));
+        Set<Trouble> troubles = new LinkedHashSet<>();
+        for (Alternation.Conflict conflict : solution.conflicts()) {
+            Point place = diagram.meets().get(conflict.passage() / 2).place();
+            troubles.add(new Trouble(Trouble.Kind.CANNOT_ALTERNATE, conflict.strand(), place));
+        }
+        Set<Point> crowds = new HashSet<>();
+        double grid = 10 * diagram.tolerance().distance();
         for (int m = 0; m < diagram.meets().size(); m++) {
-            Meet meet = diagram.meets().get(m);
-            Point place = meet.place();
-            if (diagram.crowded(m)
-                    && troubles.stream()
-                            .noneMatch(t -> t.kind() == Trouble.Kind.CROWDED
-                                    && t.place().distance(place)
-                                            <= 10 * diagram.tolerance().distance())) {
-                troubles.add(new Trouble(Trouble.Kind.CROWDED, meet.first(), place));
+            if (diagram.crowded(m)) {
+                Meet meet = diagram.meets().get(m);
+                Point cell = new Point(
+                        Math.rint(meet.place().x() / grid),
+                        Math.rint(meet.place().y() / grid));
+                if (crowds.add(cell)) {
+                    troubles.add(new Trouble(Trouble.Kind.CROWDED, meet.first(), meet.place()));
+                }
             }
         }
         troubles.addAll(faults(diagram));
         for (Cutting.Fault fault : cut.faults()) {
             Trouble.Kind kind = fault.ownBend() ? Trouble.Kind.TOO_WIDE : Trouble.Kind.NO_ROOM;
-            if (troubles.stream()
-                    .noneMatch(t -> t.kind() == kind
-                            && t.strand() == fault.strand()
-                            && t.place().equals(fault.place()))) {
-                troubles.add(new Trouble(kind, fault.strand(), fault.place()));
-            }
+            troubles.add(new Trouble(kind, fault.strand(), fault.place()));
         }
-        return troubles;
+        return List.copyOf(troubles);
     }
 
     /** The touches and overlaps of a diagram, as troubles. */
@@ -163,6 +164,28 @@ public record Weave(
             passes.add(passesOver(diagram.passage(strand, i)));
         }
         return passes;
+    }
+
+    /** The middle of the longest stretch of a strand between two crossings: where its letter stands clear. */
+    public Point clearest(int strand) {
+        Path path = strands.get(strand).path();
+        int n = diagram.passages(strand);
+        double total = path.length();
+        double longest = -1;
+        double middle = total / 2;
+        for (int i = 0; i < n; i++) {
+            double from = alongTo(strand, i);
+            double to = i + 1 < n ? alongTo(strand, i + 1) : path.closed() ? total + alongTo(strand, 0) : total;
+            if (to - from > longest + 1e-9 * total) {
+                longest = to - from;
+                middle = (from + to) / 2;
+            }
+        }
+        return path.at(path.positionAt(middle % total));
+    }
+
+    private double alongTo(int strand, int ordinal) {
+        return strands.get(strand).path().lengthTo(diagram.position(diagram.passage(strand, ordinal)));
     }
 
     /** Whether a passage of the diagram goes over. */

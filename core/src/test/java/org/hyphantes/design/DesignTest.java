@@ -7,6 +7,7 @@ import org.hyphantes.gauge.Gauge;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.gauge.State;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Laid;
 import org.junit.jupiter.api.Test;
@@ -47,12 +48,12 @@ class DesignTest {
     void resolvedPrefixesAreRememberedAndALaterStepDoesNotRedoThem() throws Exception {
         Resolver resolver = new Resolver();
         Design design = TideRing.design();
-        Artwork turned = resolver.resolve(design.root().upTo(1), () -> false);
+        Artwork turned = resolver.resolve(design.root().upTo(1), Watch.NONE);
         resolver.resolve(design);
         Design clearer =
                 new Subject.OfStep("design", 2).set(design, "clearance", "1").value();
         resolver.resolve(clearer);
-        Artwork again = resolver.resolve(clearer.root().upTo(1), () -> false);
+        Artwork again = resolver.resolve(clearer.root().upTo(1), Watch.NONE);
         assertThat(again.work()).isSameAs(turned.work());
     }
 
@@ -70,7 +71,7 @@ class DesignTest {
                         .value(circle.in(design).orElseThrow(), "out"))
                 .isEqualTo(new Amount(64, "seat"));
         assertThat(new Resolver()
-                        .resolve(design.root().upTo(0), () -> false)
+                        .resolve(design.root().upTo(0), Watch.NONE)
                         .work()
                         .lines())
                 .extracting(Laid::path)

@@ -10,6 +10,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,8 +27,11 @@ class DeterminantTest {
             StrandKey key = new StrandKey("f" + strands.size(), List.of());
             strands.add(new Strand(Strand.letter(strands.size()), key, path, 1, Ends.SQUARE));
         }
-        Weave weave =
-                Weave.of(Diagram.of(strands).orElseThrow(), new Weave.Order(0, true, 0.1, List.of()), Optional.empty());
+        Weave weave = Weave.of(
+                Diagram.of(strands, Watch.NONE).orElseThrow(),
+                new Weave.Order(0, true, 0.1, List.of()),
+                Optional.empty(),
+                Watch.NONE);
         return Chequerboard.determinant(weave);
     }
 

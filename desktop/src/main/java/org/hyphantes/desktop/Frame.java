@@ -84,13 +84,23 @@ public final class Frame extends Pane {
             remembered.dark(now.dark());
             remembered.textures(now.textures());
             theme(now.dark());
-            requestLayout();
+            if (was.stage() != now.stage() || was.folded() != now.folded()) {
+                requestLayout();
+            }
         });
         desk.historyProperty().addListener(o -> title());
         documents.fileProperty().addListener(o -> title());
         desk.messageProperty().addListener(o -> title());
         addEventHandler(KeyEvent.KEY_TYPED, this::typed);
         addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            // Plus is a shifted key on many keyboards, and has one of its own beside the digits.
+            if (e.isShortcutDown() && (e.getCode() == KeyCode.EQUALS || e.getCode() == KeyCode.ADD)) {
+                closer(1.25);
+                e.consume();
+            } else if (e.isShortcutDown() && e.getCode() == KeyCode.SUBTRACT) {
+                closer(0.8);
+                e.consume();
+            }
             boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
             if (e.getCode() == KeyCode.DELETE && !typing && !e.isConsumed()) {
                 delete();
@@ -133,10 +143,13 @@ public final class Frame extends Pane {
                 .map(Path::getFileName)
                 .map(Path::toString)
                 .orElse("");
-        name.setText(desk.design().name()
+        String words = desk.design().name()
                 + (file.isEmpty() ? "" : " \u2014 " + file)
-                + (desk.isSaved() ? "" : " (not saved)"));
-        requestLayout();
+                + (desk.isSaved() ? "" : " (not saved)");
+        if (!words.equals(name.getText())) {
+            name.setText(words);
+            requestLayout();
+        }
     }
 
     @Override

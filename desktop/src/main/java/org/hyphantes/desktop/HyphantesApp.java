@@ -45,8 +45,8 @@ public final class HyphantesApp extends Application {
         writer.start();
     }
 
-    /** Builds the window round a desk; also what tests open. */
-    static Frame open(Stage window, Desk desk, Remembered remembered) {
+    /** Builds the window round a desk; also what tests and benchmarks open. */
+    public static Frame open(Stage window, Desk desk, Remembered remembered) {
         Frame[] built = new Frame[1];
         Runnable quit = () -> built[0].documents().leaving("closing", () -> {
             built[0].documents().forgetAside();

@@ -151,8 +151,8 @@ final class Menus {
         Menu menu = new Menu("_View");
         menu.getItems()
                 .addAll(
-                        item("Whole", "Shortcut+DIGIT0", frame::whole),
-                        item("True size", "Shortcut+Shift+DIGIT0", frame::trueSize),
+                        item("Whole", "Shortcut+0", frame::whole),
+                        item("True size", "Shortcut+Shift+0", frame::trueSize),
                         item("Closer", "Shortcut+PLUS", () -> frame.closer(1.25)),
                         item("Further", "Shortcut+MINUS", () -> frame.closer(0.8)),
                         new SeparatorMenuItem(),

@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 
 /**
  * All meetings of a list of paths with one another and with themselves.
@@ -39,16 +40,16 @@ public final class PathMeetings {
     }
 
     public static List<PathMeeting> of(List<Path> paths, Tolerance tolerance) {
-        return of(paths, tolerance, Integer.MAX_VALUE).orElseThrow();
+        return of(paths, tolerance, Integer.MAX_VALUE, Watch.NONE).orElseThrow();
     }
 
     /** All meetings, or empty as soon as there turn out to be more than {@code most}. */
-    public static Optional<List<PathMeeting>> of(List<Path> paths, Tolerance tolerance, int most) {
+    public static Optional<List<PathMeeting>> of(List<Path> paths, Tolerance tolerance, int most, Watch watch) {
         PathMeetings meetings = new PathMeetings(paths, tolerance);
-        return meetings.sweep(most) ? Optional.of(meetings.classified()) : Optional.empty();
+        return meetings.sweep(most, watch) ? Optional.of(meetings.classified()) : Optional.empty();
     }
 
-    private boolean sweep(int most) {
+    private boolean sweep(int most, Watch watch) {
         int count = paths.stream().mapToInt(Path::size).sum();
         int[] path = new int[count];
         int[] curve = new int[count];
@@ -67,6 +68,7 @@ public final class PathMeetings {
         int[] active = new int[count];
         int alive = 0;
         for (int next : order) {
+            watch.step();
             int kept = 0;
             for (int k = 0; k < alive; k++) {
                 int other = active[k];

@@ -8,6 +8,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.exchange.svg.SvgFile;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Numerals;
@@ -38,7 +39,8 @@ public final class Clasp extends VBox {
         HBox line = new HBox(8, as, gap, button);
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(new HBox(6, title, key), about, line);
-        desk.resolvedProperty().addListener(o -> refresh());
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
     }
 
     private void refresh() {

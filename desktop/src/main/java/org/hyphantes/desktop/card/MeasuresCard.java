@@ -7,6 +7,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.wording.Measures;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Numerals;
@@ -41,7 +42,8 @@ public final class MeasuresCard extends BorderPane {
             }
         });
         setBottom(line);
-        desk.historyProperty().addListener(o -> refresh());
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.historyProperty().addListener(o -> unhurried.wish());
     }
 
     private void refresh() {

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.exchange.report.Report;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laying;
@@ -31,7 +32,8 @@ public final class ProofCard extends VBox {
         words.getStyleClass().add("second");
         words.setWrapText(true);
         getChildren().addAll(title, words);
-        desk.resolvedProperty().addListener(o -> refresh());
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
     }
 
     private void refresh() {

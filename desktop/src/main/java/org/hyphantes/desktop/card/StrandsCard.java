@@ -15,6 +15,7 @@ import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
@@ -43,13 +44,14 @@ public final class StrandsCard extends BorderPane {
         scroll.getStyleClass().add("bare-scroll");
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         setCenter(scroll);
-        desk.resolvedProperty().addListener(o -> draw());
+        Unhurried unhurried = new Unhurried(this::draw);
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener((o, was, now) -> {
             if (was.dark() != now.dark()) {
                 draw();
             }
         });
-        desk.hoverProperty().addListener(o -> draw());
+        desk.hoverProperty().addListener(o -> unhurried.wish());
         widthProperty().addListener(o -> draw());
     }
 

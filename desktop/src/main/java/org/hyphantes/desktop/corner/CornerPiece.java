@@ -16,6 +16,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.field.Camera;
 import org.hyphantes.desktop.field.Painter;
 import org.hyphantes.gauge.Gauge;
@@ -63,13 +64,14 @@ public final class CornerPiece extends Region {
                 e.consume();
             }
         });
-        desk.resolvedProperty().addListener(o -> draw());
+        Unhurried unhurried = new Unhurried(this::draw);
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener((o, was, now) -> {
             if (was.stage() != now.stage() || was.dark() != now.dark() || was.folded() != now.folded()) {
                 draw();
             }
         });
-        desk.hoverProperty().addListener((o, was, now) -> draw());
+        desk.hoverProperty().addListener((o, was, now) -> unhurried.wish());
         focusedProperty().addListener(o -> draw());
     }
 

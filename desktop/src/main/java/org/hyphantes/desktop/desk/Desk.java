@@ -33,9 +33,9 @@ public final class Desk {
     private final ReadOnlyObjectWrapper<Message> message = new ReadOnlyObjectWrapper<>(Message.NONE);
     private final ReadOnlyObjectWrapper<Hover> hover = new ReadOnlyObjectWrapper<>(Hover.NONE);
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
+    private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper(false);
     private final List<Runnable> closers = new ArrayList<>();
     private Design saved = history.get().design();
-    private boolean dragging;
 
     public ReadOnlyObjectProperty<History> historyProperty() {
         return history.getReadOnlyProperty();
@@ -62,6 +62,11 @@ public final class Desk {
     /** Whether {@link #resolvedProperty} belongs to the design and shuttle as they are. */
     public ReadOnlyBooleanProperty settledProperty() {
         return settled.getReadOnlyProperty();
+    }
+
+    /** Whether one edit is being made of many small changes, which the hand wants to see at once. */
+    public ReadOnlyBooleanProperty draggingProperty() {
+        return dragging.getReadOnlyProperty();
     }
 
     public Design design() {
@@ -107,7 +112,7 @@ public final class Desk {
 
     /** Does an edit and says so. */
     public void edit(Edit edit) {
-        dragging = false;
+        dragging.set(false);
         int before = root().recipe().size();
         boolean atEnd = view().shuttle() >= before;
         history.set(history.get().after(edit));
@@ -117,9 +122,9 @@ public final class Desk {
 
     /** One of the many small changes of a drag, which together are one edit; {@link #dropped} ends them. */
     public void drag(Edit edit) {
-        if (!dragging) {
+        if (!dragging.get()) {
             history.set(history.get().after(edit));
-            dragging = history.get().canUndo();
+            dragging.set(history.get().canUndo());
         } else {
             history.set(history.get().amended(edit.change().apply(design())));
         }
@@ -127,7 +132,7 @@ public final class Desk {
     }
 
     public void dropped() {
-        dragging = false;
+        dragging.set(false);
     }
 
     /**
@@ -174,7 +179,7 @@ public final class Desk {
         } else {
             say("Nothing to take back.");
         }
-        dragging = false;
+        dragging.set(false);
     }
 
     public void redo() {
@@ -186,7 +191,7 @@ public final class Desk {
         } else {
             say("Nothing to do again.");
         }
-        dragging = false;
+        dragging.set(false);
     }
 
     public void look(View changed) {

@@ -12,7 +12,7 @@ import org.slf4j.LoggerFactory;
 
 /**
  * Resolves designs one after another on a thread of its own. Only the newest wish counts: an older one not yet begun is
- * passed over, and one under way is broken off between steps.
+ * passed over, and one under way is broken off.
  */
 final class Loom {
     private static final Logger LOG = LoggerFactory.getLogger(Loom.class);
@@ -33,7 +33,11 @@ final class Loom {
                 return;
             }
             try {
-                Resolved resolved = Resolved.of(resolver, design, shuttle, () -> wish != newest);
+                Resolved resolved = Resolved.of(resolver, design, shuttle, () -> {
+                    if (wish != newest) {
+                        throw new CancellationException();
+                    }
+                });
                 Platform.runLater(() -> done.accept(resolved));
             } catch (CancellationException e) {
                 LOG.trace("passed over for a newer wish");

@@ -1,11 +1,11 @@
 package org.hyphantes.desktop.desk;
 
-import java.util.function.BooleanSupplier;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.gauge.Inspection;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.treatment.Turn;
 
 /**
@@ -20,12 +20,12 @@ import org.hyphantes.treatment.Turn;
  */
 public record Resolved(
         Design design, int shuttle, Artwork setOut, Artwork field, Artwork finished, Inspection inspection) {
-    static Resolved of(Resolver resolver, Design design, int shuttle, BooleanSupplier cancelled) {
+    static Resolved of(Resolver resolver, Design design, int shuttle, Watch watch) {
         Group root = design.root();
-        Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), cancelled);
-        Artwork finished = resolver.resolve(root, cancelled);
-        Artwork field = shuttle >= root.recipe().size() ? finished : resolver.resolve(root.upTo(shuttle), cancelled);
-        return new Resolved(design, shuttle, setOut, field, finished, Inspection.of(design, finished));
+        Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), watch);
+        Artwork finished = resolver.resolve(root, watch);
+        Artwork field = shuttle >= root.recipe().size() ? finished : resolver.resolve(root.upTo(shuttle), watch);
+        return new Resolved(design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch));
     }
 
     /** How many steps of a recipe belong to setting out: those up to its last turn. */

@@ -57,8 +57,9 @@ public final class Field extends Pane {
 
     public Field(Desk desk) {
         this.desk = desk;
-        this.rim = new Rim(desk);
+        this.rim = new Rim(desk, this::draw);
         setId("field");
+        drawing.setId("drawing");
         getStyleClass().add("field");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
@@ -90,6 +91,7 @@ public final class Field extends Pane {
             draw();
         });
         desk.hoverProperty().addListener(o -> drawMarks());
+        desk.draggingProperty().addListener(o -> draw());
         focusedProperty().addListener(o -> drawMarks());
         setOnMouseMoved(this::point);
         setOnMouseExited(e -> desk.hover(Hover.NONE));
@@ -107,10 +109,8 @@ public final class Field extends Pane {
 
     @Override
     protected void layoutChildren() {
-        for (Canvas canvas : List.of(drawing, marks)) {
-            canvas.setWidth(getWidth());
-            canvas.setHeight(getHeight());
-        }
+        marks.setWidth(getWidth());
+        marks.setHeight(getHeight());
         rim.resizeRelocate(0, 0, getWidth(), getHeight());
         empty.resizeRelocate(getWidth() / 2 - 170, getHeight() / 2 - 50, 340, 100);
         draw();
@@ -151,25 +151,53 @@ public final class Field extends Pane {
         View view = desk.view();
         camera = cameraFor(view, resolved);
         Palette palette = Palette.of(view.dark());
+        Camera seen = fitDrawing(view, resolved.finished());
         Painter painter = new Painter(
-                drawing.getGraphicsContext2D(),
-                camera,
-                palette,
-                resolved.design().root());
+                drawing.getGraphicsContext2D(), seen, palette, resolved.design().root());
         painter.clear(palette.paper());
         Artwork artwork = resolved.field();
         if (view.stage() == Stage.SET_OUT) {
             painter.lines(artwork, chosenFigure(), 1.2);
         } else {
-            painter.bands(artwork, artwork.shapes().size() > 600 ? 0.6 : 1.2);
-            textures(painter, artwork, palette);
+            painter.bands(artwork, weight(artwork));
+            textures(painter, artwork, palette, seen);
         }
+        if (view.stage() == Stage.WEAVE) {
+            Marks still = new Marks(drawing.getGraphicsContext2D(), seen, palette);
+            for (Laying laying : artwork.work().weaves()) {
+                if (laying.placed().equals(Affine.IDENTITY)) {
+                    still.letters(laying.weave(), palette);
+                    still.states(laying.weave());
+                }
+            }
+        }
+        rim.draw(drawing.getGraphicsContext2D(), drawing.getWidth(), drawing.getHeight());
         empty.setVisible(artwork.shapes().isEmpty());
         empty.setText(
                 view.stage() == Stage.SET_OUT
                         ? "Nothing is set out yet. Add a circle, a line or a polygon: type its word, or click it below."
                         : "No two strands cross here. Go back to Set out and add figures.");
         drawMarks();
+    }
+
+    /** Makes the drawing no larger than it must be: seen whole, it fits into the square of the rim. */
+    private Camera fitDrawing(View view, Artwork finished) {
+        double square = Math.max(getHeight(), finished.box().width() * camera.scale() + 40);
+        double width = view.scale() > 0 ? getWidth() : Math.min(getWidth(), square);
+        if (drawing.getWidth() != width || drawing.getHeight() != getHeight()) {
+            drawing.setWidth(width);
+            drawing.setHeight(getHeight());
+        }
+        drawing.relocate(Math.floor((getWidth() - width) / 2), 0);
+        return new Camera(width, getHeight(), camera.centre(), camera.scale());
+    }
+
+    /** The weight of edges in pixels; a drag of very many bands leaves them out until it rests. */
+    private double weight(Artwork artwork) {
+        if (artwork.shapes().size() <= MOST_TEXTURED) {
+            return 1.2;
+        }
+        return desk.draggingProperty().get() ? 0 : 0.6;
     }
 
     private String chosenFigure() {
@@ -179,11 +207,11 @@ public final class Field extends Pane {
                 .orElse("");
     }
 
-    private void textures(Painter painter, Artwork artwork, Palette palette) {
+    private void textures(Painter painter, Artwork artwork, Palette palette, Camera seen) {
         if (!desk.view().textures() || artwork.shapes().size() > MOST_TEXTURED) {
             return;
         }
-        Textures textures = new Textures(drawing.getGraphicsContext2D(), camera);
+        Textures textures = new Textures(drawing.getGraphicsContext2D(), seen);
         for (Laying laying : artwork.work().weaves()) {
             if (laying.placed().equals(Affine.IDENTITY)) {
                 Weave weave = laying.weave();
@@ -202,18 +230,20 @@ public final class Field extends Pane {
         }
         View view = desk.view();
         Palette palette = Palette.of(view.dark());
+        Hover hover = desk.hoverProperty().get();
+        boolean needed = hover.isCrossing()
+                || isFocused() && view.stage() == Stage.SET_OUT
+                || !resolved.inspection().snags().isEmpty();
+        marks.setVisible(needed);
+        label.setVisible(false);
+        setAccessibleText(hoverWords());
+        if (!needed) {
+            return;
+        }
         GraphicsContext gc = marks.getGraphicsContext2D();
         gc.clearRect(0, 0, getWidth(), getHeight());
         Marks draw = new Marks(gc, camera, palette);
-        Hover hover = desk.hoverProperty().get();
-        label.setVisible(false);
         if (view.stage() == Stage.WEAVE) {
-            for (Laying laying : weaves()) {
-                if (laying.placed().equals(Affine.IDENTITY)) {
-                    draw.letters(laying.weave(), palette);
-                    draw.states(laying.weave());
-                }
-            }
             if (hover.isCrossing()) {
                 crossing(draw, hover);
             }
@@ -221,7 +251,6 @@ public final class Field extends Pane {
         } else if (isFocused() && hover.place().isPresent()) {
             draw.needle(hover.place().get());
         }
-        setAccessibleText(hoverWords());
     }
 
     private void crossing(Marks draw, Hover hover) {
@@ -344,6 +373,7 @@ public final class Field extends Pane {
     /** Swaps the crossing at a place, or releases it. */
     void act(Hover at, Reach reach, boolean release) {
         if (!desk.settledProperty().get()) {
+            desk.say("Still resolving the last change; once more, please.");
             return;
         }
         Laying laying = weaves().get(at.weave());

@@ -11,7 +11,6 @@ import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.gauge.Snag;
-import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Weave;
@@ -39,7 +38,7 @@ final class Marks {
         gc.setTextAlign(TextAlignment.CENTER);
         gc.setTextBaseline(VPos.CENTER);
         for (int s = 0; s < weave.strands().size(); s++) {
-            Point p = clearest(weave, s);
+            Point p = weave.clearest(s);
             double x = camera.x(p);
             double y = camera.y(p);
             String name = weave.strands().get(s).name();
@@ -52,31 +51,6 @@ final class Marks {
             gc.setFill(colours.ink());
             gc.fillText(name, x, y + 0.5);
         }
-    }
-
-    /** The middle of the longest stretch of a strand between two crossings. */
-    static Point clearest(Weave weave, int s) {
-        Path path = weave.strands().get(s).path();
-        int n = weave.diagram().passages(s);
-        double total = path.length();
-        double best = -1;
-        double at = 0;
-        for (int i = 0; i < n; i++) {
-            double from = path.lengthTo(weave.diagram().position(weave.diagram().passage(s, i)));
-            boolean last = i == n - 1;
-            double to = last
-                    ? path.closed()
-                            ? total
-                                    + path.lengthTo(weave.diagram()
-                                            .position(weave.diagram().passage(s, 0)))
-                            : total
-                    : path.lengthTo(weave.diagram().position(weave.diagram().passage(s, i + 1)));
-            if (to - from > best + 1e-9 * total) {
-                best = to - from;
-                at = (from + to) / 2;
-            }
-        }
-        return path.at(path.positionAt(at % total));
     }
 
     void states(Weave weave) {

@@ -77,12 +77,13 @@ public final class Painter {
 
     /**
      * The work as bands in the tints of their figures, with ink edges. The cuts across a band are lined only when seen from
-     * near: from afar their lines would fill the gap beside an under-pass, which is what makes it readable.
+     * near: from afar their lines would fill the gap beside an under-pass, which is what makes it readable. With no weight, edges are left out and tints are full.
      */
     public void bands(Artwork artwork, double weight) {
         Box seen = camera.seen();
+        boolean all = seen.with(artwork.box()).equals(seen);
         for (Shape shape : artwork.shapes()) {
-            if (shape.origin().strand().isEmpty() && visible(shape, seen)) {
+            if (shape.origin().strand().isEmpty() && (all || visible(shape, seen))) {
                 unwoven(shape, weight);
             }
         }
@@ -90,7 +91,7 @@ public final class Painter {
             Map<Integer, List<Course>> byFigure = new TreeMap<>();
             List<Strand> strands = laying.weave().strands();
             for (Course course : laying.weave().coursesUnder(laying.placed())) {
-                if (course.region().outline().box().meets(seen)) {
+                if (all || course.region().outline().box().meets(seen)) {
                     int figure =
                             figures.number(strands.get(course.strand()).key().figure());
                     byFigure.computeIfAbsent(figure, f -> new ArrayList<>()).add(course);
@@ -108,7 +109,7 @@ public final class Painter {
         Tracer tracer = new Tracer(gc, camera);
         gc.beginPath();
         courses.forEach(c -> tracer.trace(c.region()));
-        fill(figure);
+        fill(weight > 0 ? tint(figure) : palette.tint(figure));
         if (weight > 0) {
             if (!near) {
                 gc.beginPath();
@@ -122,15 +123,15 @@ public final class Painter {
         if (shape instanceof Shape.Filled filled) {
             gc.beginPath();
             new Tracer(gc, camera).trace(filled.region());
-            fill(figures.number(shape.origin().key().figure()));
-            edge(weight);
+            fill(tint(figures.number(shape.origin().key().figure())));
+            edge(Math.max(weight, 0.6));
         } else if (shape instanceof Shape.Lined lined) {
             stroke(List.of(lined.path()), palette.ink(), Math.max(weight, 0.8));
         }
     }
 
-    private void fill(int figure) {
-        gc.setFill(tint(figure));
+    private void fill(Color colour) {
+        gc.setFill(colour);
         gc.setFillRule(FillRule.EVEN_ODD);
         gc.fill();
     }

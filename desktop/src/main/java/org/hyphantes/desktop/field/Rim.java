@@ -1,10 +1,10 @@
 package org.hyphantes.desktop.field;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -33,17 +33,18 @@ public final class Rim extends Region {
     private static final double CATCH = 3;
 
     private final Desk desk;
-    private final Canvas canvas = new Canvas();
+    private final Runnable redraw;
     private int pulled = -1;
+    private List<Object> drawnFor = List.of();
 
-    public Rim(Desk desk) {
+    /** @param redraw has the field drawn again, and this rim in it: a picture of its own as large as the field would be dear */
+    public Rim(Desk desk, Runnable redraw) {
         this.desk = desk;
+        this.redraw = redraw;
         setId("rim");
         setPickOnBounds(false);
-        canvas.setMouseTransparent(true);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.SLIDER);
-        getChildren().add(canvas);
         setOnMousePressed(this::press);
         setOnMouseDragged(this::pull);
         setOnMouseReleased(e -> {
@@ -52,9 +53,8 @@ public final class Rim extends Region {
         });
         setOnMouseMoved(e -> setCursor(tongueAt(e.getX(), e.getY()) >= 0 ? Cursor.HAND : Cursor.DEFAULT));
         setOnKeyPressed(this::key);
-        focusedProperty().addListener(o -> draw());
-        desk.historyProperty().addListener(o -> draw());
-        desk.viewProperty().addListener(o -> draw());
+        focusedProperty().addListener(o -> redraw.run());
+        desk.historyProperty().addListener(o -> drawIfTurned());
     }
 
     private Optional<Integer> step() {
@@ -80,13 +80,6 @@ public final class Rim extends Region {
         RimShape rim = shape();
         double distance = rim.distance(x, y);
         return distance >= rim.inner() - 2 && distance <= rim.outer() + 12;
-    }
-
-    @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        draw();
     }
 
     private int tongueAt(double x, double y) {
@@ -178,11 +171,19 @@ public final class Rim extends Region {
         return Math.rint((amount.value() + by) * 1e6) / 1e6 % 360;
     }
 
-    private void draw() {
-        GraphicsContext gc = canvas.getGraphicsContext2D();
+    private void drawIfTurned() {
+        List<Object> now = List.of(turn(), step());
+        if (!now.equals(drawnFor)) {
+            redraw.run();
+            drawnFor = now;
+        }
+    }
+
+    /** Draws the rim into the picture of the field, of a size. */
+    void draw(GraphicsContext gc, double width, double height) {
         Palette palette = Palette.of(desk.view().dark());
-        RimShape rim = shape();
-        gc.clearRect(0, 0, getWidth(), getHeight());
+        RimShape rim = RimShape.in(width, height);
+        gc.setLineDashes();
         gc.setStroke(palette.surface());
         gc.setLineWidth(RimShape.BAND);
         ring(gc, rim, rim.outer() - RimShape.BAND / 2);

@@ -12,6 +12,9 @@ import org.hyphantes.geometry.Region;
  * one for each quarter turn, which strays less than 3e-4 of the radius.
  */
 final class Tracer {
+    /** An arc that strays from its chord by fewer pixels than this is drawn as its chord. */
+    private static final double FLAT = 0.08;
+
     private final GraphicsContext gc;
     private final Camera camera;
 
@@ -34,7 +37,7 @@ final class Tracer {
     }
 
     void curve(Curve curve) {
-        if (curve instanceof Arc arc) {
+        if (curve instanceof Arc arc && arc.radius() * camera.scale() * (1 - Math.cos(arc.sweep() / 2)) > FLAT) {
             int parts = (int) Math.ceil(Math.abs(arc.sweep()) / (Math.PI / 2) - 1e-9);
             double handle = 4.0 / 3 * Math.tan(arc.sweep() / parts / 4) * arc.radius() * camera.scale();
             double x0 = camera.x(arc.centre());

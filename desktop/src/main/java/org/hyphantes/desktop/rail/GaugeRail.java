@@ -13,6 +13,7 @@ import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.gauge.Gauge;
 import org.hyphantes.gauge.Reading;
 import org.hyphantes.gauge.Snag;
@@ -59,10 +60,11 @@ public final class GaugeRail extends HBox {
         where.setMinWidth(140);
         place.getStyleClass().add("second");
         getChildren().addAll(gauges, middle, reaching, where);
-        desk.resolvedProperty().addListener(o -> refresh());
-        desk.viewProperty().addListener(o -> refresh());
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
+        desk.viewProperty().addListener(o -> unhurried.wish());
+        desk.messageProperty().addListener(o -> unhurried.wish());
         desk.hoverProperty().addListener(o -> place());
-        desk.messageProperty().addListener(o -> refresh());
     }
 
     /** Another reach for edits. */

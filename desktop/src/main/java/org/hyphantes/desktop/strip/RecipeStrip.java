@@ -21,10 +21,12 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.field.Camera;
 import org.hyphantes.desktop.field.Painter;
 import org.hyphantes.desktop.wording.Words;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Watch;
 
 /** The recipe of the design: at one end what it contains, then the cord of treatments, at the other end what comes of it. */
 public final class RecipeStrip extends Pane {
@@ -59,9 +61,16 @@ public final class RecipeStrip extends Pane {
         contents.setPadding(new Insets(6, 8, 4, 10));
         cord = new Cord(desk);
         getChildren().addAll(contents, cord, result, summary);
-        desk.historyProperty().addListener(o -> refresh());
-        desk.viewProperty().addListener(o -> refresh());
-        desk.resolvedProperty().addListener(o -> drawResult());
+        Unhurried contentsDrawn = new Unhurried(this::refresh);
+        desk.historyProperty().addListener(o -> contentsDrawn.wish());
+        desk.viewProperty().addListener((o, was, now) -> {
+            if (!was.subject().equals(now.subject()) || was.dark() != now.dark()) {
+                refresh();
+                drawResult();
+            }
+        });
+        Unhurried resultDrawn = new Unhurried(this::drawResult);
+        desk.resolvedProperty().addListener(o -> resultDrawn.wish());
     }
 
     @Override
@@ -92,7 +101,6 @@ public final class RecipeStrip extends Pane {
             }
         });
         chips.getChildren().add(add);
-        drawResult();
     }
 
     private void adding(Label at) {
@@ -142,7 +150,7 @@ public final class RecipeStrip extends Pane {
     private void drawFigure(Canvas picture, Figure figure) {
         Palette palette = Palette.of(desk.view().dark());
         Artwork artwork =
-                new Resolver().resolve(desk.root().withRecipe(List.of()).withMembers(List.of(figure)), () -> false);
+                new Resolver().resolve(desk.root().withRecipe(List.of()).withMembers(List.of(figure)), Watch.NONE);
         Camera camera = Camera.whole(artwork.box(), picture.getWidth(), picture.getHeight(), 4);
         new Painter(picture.getGraphicsContext2D(), camera, palette, desk.root()).lines(artwork, "", 1.2);
     }

@@ -25,6 +25,7 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Message;
 import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -75,8 +76,9 @@ public final class Wording extends VBox {
 
     private void listen() {
         desk.viewProperty().addListener(o -> refresh());
-        desk.historyProperty().addListener(o -> refresh());
-        desk.resolvedProperty().addListener(o -> refresh());
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.historyProperty().addListener(o -> unhurried.wish());
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> say(desk.messageProperty().get()));
         word.textProperty()
                 .addListener(o -> completions.setText(String.join("   ", words.completions(word.getText()))));

@@ -1,0 +1,111 @@
+package org.hyphantes.bench;
+
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Edit;
+import org.hyphantes.desktop.HyphantesApp;
+import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.files.Remembered;
+
+/**
+ * Drags a radius in the real window and prints how long a frame takes, from one drawn result to the next: the edit, the
+ * resolving, the painting of field, corners and strip, and the toolkit's own rendering. Arguments: numbers of crossings
+ * in a ring, or {@code rosette}.
+ */
+public final class FrameTimes extends Application {
+    private static final int WARM_UP = 40;
+    private static final int FRAMES = 160;
+
+    private final Desk desk = new Desk();
+    private final List<Long> times = new ArrayList<>();
+    private List<String> sizes;
+    private int frame;
+
+    @Override
+    public void start(Stage window) throws Exception {
+        Typefaces.load();
+        sizes = new ArrayList<>(getParameters().getRaw());
+        if (sizes.isEmpty()) {
+            sizes.addAll(List.of("32", "200", "1000", "rosette"));
+        }
+        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        next();
+    }
+
+    private void next() {
+        if (sizes.isEmpty()) {
+            Platform.exit();
+            return;
+        }
+        String size = sizes.remove(0);
+        boolean rosette = size.equals("rosette");
+        desk.lay(rosette ? Rings.rosette() : Rings.ofCrossings(Integer.parseInt(size)));
+        double radius = rosette ? 39 : Rings.RADIUS;
+        frame = 0;
+        times.clear();
+        new AnimationTimer() {
+            private Resolved drawn;
+            private long before;
+
+            @Override
+            public void handle(long now) {
+                if (!desk.settledProperty().get() || desk.resolved() == drawn) {
+                    return;
+                }
+                drawn = desk.resolved();
+                long time = System.nanoTime();
+                if (frame++ > WARM_UP) {
+                    times.add(time - before);
+                }
+                before = time;
+                if (frame > WARM_UP + FRAMES) {
+                    stop();
+                    print(size);
+                    next();
+                    return;
+                }
+                Design changed = Rings.withRadius(desk.design(), radius + Math.sin(frame / 7.0));
+                desk.drag(new Edit("dragged", d -> changed));
+            }
+        }.start();
+    }
+
+    private void print(String size) {
+        long[] sorted = times.stream().mapToLong(Long::longValue).sorted().toArray();
+        double median = sorted[sorted.length / 2] / 1e6;
+        double slow = sorted[sorted.length * 95 / 100] / 1e6;
+        System.out.printf(
+                "%s, %d crossings: median %.1f ms a frame (%.0f frames a second), 95 of 100 under %.1f ms, in all %.1f frames a second%n",
+                size,
+                desk.resolved()
+                        .finished()
+                        .work()
+                        .weaves()
+                        .get(0)
+                        .weave()
+                        .crossings()
+                        .size(),
+                median,
+                1000 / median,
+                slow,
+                sorted.length * 1e9 / Arrays.stream(sorted).sum());
+    }
+
+    /** Starts the window; as in the application, an entry point that is no Application itself. */
+    public static final class Main {
+        private Main() {}
+
+        public static void main(String[] crossings) {
+            Application.launch(FrameTimes.class, crossings);
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package org.hyphantes.exchange.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Member;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Subject;
+import org.hyphantes.design.Swaps;
+import org.hyphantes.figure.Form;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.treatment.Treatment;
+import org.hyphantes.weave.Reach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ProjectFileTest {
+    @TempDir
+    private Path folder;
+
+    /** A design with something of everything a file can hold. */
+    private static Design full() throws Exception {
+        Design design =
+                Demo.tideRing().withMeasure("seat", Amount.of(62)).withMeasure("half", new Amount(31, "seat / 2"));
+        design = new Subject.OfFigure("design", "circle-1")
+                .set(design, "out", "seat")
+                .value();
+        design = new Subject.OfFigure("design", "circle-1")
+                .set(design, "radius", "80/2")
+                .value();
+        for (Form form : Form.EACH) {
+            design = Recipes.addFigure("design", form).change().apply(design);
+        }
+        Group inner = new Group(
+                "inner",
+                "Inner",
+                design.root().members().subList(2, 4),
+                design.root().recipe());
+        List<Member> members = new ArrayList<>(design.root().members().subList(0, 2));
+        members.add(inner);
+        design = design.withRoot(design.root().withMembers(members));
+        for (Treatment treatment : Treatment.EACH) {
+            design = Recipes.addStep("inner", 0, treatment).change().apply(design);
+        }
+        design = Recipes.pass(design, "design", 1).change().apply(design);
+        var laying = new Resolver().resolve(Demo.tideRing()).work().weaves().get(0);
+        design = Swaps.swap(laying, 3, Reach.EVERY_TURN).change().apply(design);
+        design = Swaps.swap(laying, 7, Reach.THIS_ONE).change().apply(design);
+        return new Design(
+                "A \"full\" design \u2014 \u00fc",
+                Unit.IN,
+                design.material(),
+                design.measures(),
+                new Group(
+                        "design",
+                        "A \"full\" design \u2014 \u00fc",
+                        design.root().members(),
+                        design.root().recipe()));
+    }
+
+    @Test
+    void everythingThatIsSavedIsThereWhenOpenedAgain() throws Exception {
+        Path file = folder.resolve("full.hyphantes");
+        ProjectFile.save(full(), file);
+        assertThat(ProjectFile.open(file)).isEqualTo(full());
+        assertThat(ProjectFile.text(ProjectFile.open(file))).isEqualTo(Files.readString(file));
+        ProjectFile.save(Demo.tideRing(), file);
+        assertThat(ProjectFile.open(file)).isEqualTo(Demo.tideRing());
+        try (var left = Files.list(folder)) {
+            assertThat(left).as("nothing half-written is left beside it").containsExactly(file);
+        }
+    }
+
+    @Test
+    void aSaveThatFailsLeavesTheOlderFile() throws Exception {
+        Path file = folder.resolve("kept.hyphantes");
+        ProjectFile.save(Demo.tideRing(), file);
+        Path blocked = folder.resolve("missing").resolve("other.hyphantes");
+        assertThatThrownBy(() -> ProjectFile.save(full(), blocked)).isInstanceOf(IOException.class);
+        Files.createDirectories(folder.resolve("taken.hyphantes").resolve("inside"));
+        assertThatThrownBy(() -> ProjectFile.save(full(), folder.resolve("taken.hyphantes")))
+                .isInstanceOf(IOException.class);
+        assertThat(ProjectFile.open(file)).isEqualTo(Demo.tideRing());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"radius\" : 40 | \"radius\" : \"forty\" | At /members/0/radius: forty is not a measure.",
+                "\"radius\" : 40 | \"radius\" : -3 | At /members/0/radius: \"radius\" must be 0 mm or more",
+                "\"radius\" : 40 | \"radius\" : [4] | At /members/0/radius: a number or a word is wanted here.",
+                "\"radius\" : 40 | \"girth\" : 40 | At /members/0/girth: Circle has no setting \"girth\"",
+                "\"figure\" : \"circle\" | \"figure\" : \"blob\" | At /members/0/figure: \"blob\" is not known here",
+                "\"id\" : \"circle-2\" | \"id\" : \"circle-1\" | At /members/1/id: \"circle-1\" is used twice.",
+                "\"treatment\" : \"band\" | \"treatment\" : \"bend\" | At /recipe/1/treatment: \"bend\" is not known here",
+                "\"passes\" : \"over\" | \"passes\" : \"across\" | At /recipe/0/passes: \"across\" is not known here",
+                "\"facing\" : \"outward\" | \"facing\" : \"inward\" | At /recipe/0/facing: \"inward\" is none of outward, as drawn",
+                "\"times\" : 8 | \"times\" : 99999 | At /recipe/0/times: \"times\" must be 3600 or less",
+                "\"unit\" : \"mm\" | \"unit\" : \"ell\" | At /unit: \"ell\" is not known here; it can be mm, cm, in, pt, px.",
+                "\"version\" : 1 | \"version\" : 2 | written by a newer Hyphantes (format 2)",
+                "hyphantes design | other design | not a Hyphantes design",
+                "\"measures\" : { } | \"measures\" : { \"a\" : \"1 +\" } | At /measures/a: A number is missing",
+                "\"unit\" : \"mm\" | \"unit\" : \"mm\", \"unit\" : \"mm\" | line 5",
+                "\"radius\" : 40, | \"radius\" : 40 | line 14"
+            })
+    void whatIsAmissIsSaidWithItsPlace(String sound, String amiss, String words) throws Exception {
+        String text = ProjectFile.text(Demo.tideRing());
+        assertThat(text).contains(sound);
+        String damaged = text.replaceFirst(
+                java.util.regex.Pattern.quote(sound), java.util.regex.Matcher.quoteReplacement(amiss));
+        assertThatThrownBy(() -> ProjectFile.read(damaged))
+                .isInstanceOf(CannotOpen.class)
+                .hasMessageContaining(words);
+    }
+
+    /** However a file is cut short or a byte of it changed, reading gives a design or a message, and nothing else. */
+    @Test
+    void noDamageGetsPastTheReader() throws Exception {
+        String text = ProjectFile.text(full());
+        for (int end = 0; end < text.length() - 2; end += 7) {
+            String cut = text.substring(0, end);
+            assertThatThrownBy(() -> ProjectFile.read(cut)).isInstanceOf(CannotOpen.class);
+        }
+        java.util.Random random = new java.util.Random(11);
+        for (int i = 0; i < 2000; i++) {
+            StringBuilder changed = new StringBuilder(text);
+            changed.setCharAt(random.nextInt(text.length()), (char) (32 + random.nextInt(95)));
+            try {
+                assertThat(ProjectFile.read(changed.toString())).isNotNull();
+            } catch (CannotOpen e) {
+                assertThat(e.getMessage()).isNotBlank();
+            }
+        }
+    }
+
+    @Test
+    void aFileThatIsNoTextOrNotThereIsSaidByName() throws Exception {
+        Path picture = folder.resolve("picture.hyphantes");
+        Files.write(picture, new byte[] {(byte) 0x89, 'P', 'N', 'G', (byte) 0xff, (byte) 0xfe, 0});
+        assertThatThrownBy(() -> ProjectFile.open(picture)).hasMessageContaining("picture.hyphantes");
+        assertThatThrownBy(() -> ProjectFile.open(folder.resolve("gone.hyphantes")))
+                .hasMessageContaining("not there");
+    }
+}

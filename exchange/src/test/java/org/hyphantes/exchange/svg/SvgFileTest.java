@@ -1,0 +1,187 @@
+package org.hyphantes.exchange.svg;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Shape;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.figure.Polygon;
+import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Weave;
+import org.junit.jupiter.api.Test;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+
+class SvgFileTest {
+    private static final Design DESIGN = Demo.tideRing();
+    private static final Artwork ARTWORK = new Resolver().resolve(DESIGN);
+
+    private static Document parsed(String svg) throws Exception {
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setNamespaceAware(true);
+        return factory.newDocumentBuilder().parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private static List<Element> elements(Document document, String name) {
+        NodeList nodes = document.getElementsByTagNameNS("http://www.w3.org/2000/svg", name);
+        List<Element> found = new ArrayList<>();
+        for (int i = 0; i < nodes.getLength(); i++) {
+            found.add((Element) nodes.item(i));
+        }
+        return found;
+    }
+
+    /** The file drawn by JSVG, an independent library, with so many pixels to a millimetre. */
+    private static BufferedImage drawn(String svg, double scale) {
+        SVGDocument document = new SVGLoader()
+                .load(
+                        new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)),
+                        null,
+                        LoaderContext.createDefault());
+        var page = SvgFile.page(ARTWORK);
+        int width = (int) Math.ceil(page.width() * scale);
+        BufferedImage image = new BufferedImage(width, width, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, width, width);
+        document.render((java.awt.Component) null, g, new ViewBox(0, 0, (float) (page.width() * scale), (float)
+                (page.height() * scale)));
+        g.dispose();
+        return image;
+    }
+
+    @Test
+    void oneClosedPathForEachCourseInAGroupForEachStrandInRealMillimetres() throws Exception {
+        Document document = parsed(SvgFile.text(DESIGN, ARTWORK));
+        Element root = document.getDocumentElement();
+        assertThat(root.getAttribute("width")).isEqualTo("210.35mm");
+        assertThat(root.getAttribute("viewBox")).isEqualTo("-105.175 -105.175 210.35 210.35");
+        assertThat(elements(document, "g"))
+                .extracting(g -> g.getAttribute("id"))
+                .containsExactly(
+                        "strand-A",
+                        "strand-B",
+                        "strand-C",
+                        "strand-D",
+                        "strand-E",
+                        "strand-F",
+                        "strand-G",
+                        "strand-H",
+                        "strand-I");
+        List<Element> paths = elements(document, "path");
+        assertThat(paths).hasSize(32);
+        for (Element path : paths) {
+            String data = path.getAttribute("d");
+            assertThat(data).matches("M [-\\d. ]+( A [-\\d. ]+)+ Z");
+            assertThat(data.chars().filter(c -> c == 'A').count()).isBetween(4L, 6L);
+        }
+    }
+
+    /** W3C SVG 2, appendix B.2.4: the centre of every written arc, worked out from its ends, is that of a strand. */
+    @Test
+    void writtenArcsLieOnTheCirclesOfTheStrands() throws Exception {
+        Pattern arc = Pattern.compile("A ([\\d.]+) [\\d.]+ 0 0 ([01]) (-?[\\d.]+) (-?[\\d.]+)");
+        for (Element path : elements(parsed(SvgFile.text(DESIGN, ARTWORK)), "path")) {
+            String data = path.getAttribute("d");
+            Matcher start = Pattern.compile("M (-?[\\d.]+) (-?[\\d.]+)").matcher(data);
+            assertThat(start.find()).isTrue();
+            double x = Double.parseDouble(start.group(1));
+            double y = Double.parseDouble(start.group(2));
+            Matcher m = arc.matcher(data);
+            while (m.find()) {
+                double r = Double.parseDouble(m.group(1));
+                double sweep = m.group(2).equals("1") ? 1 : -1;
+                double x2 = Double.parseDouble(m.group(3));
+                double y2 = Double.parseDouble(m.group(4));
+                double half = Math.hypot(x2 - x, y2 - y) / 2;
+                double height = Math.sqrt(Math.max(0, r * r - half * half));
+                double cx = (x + x2) / 2 - sweep * height * (y2 - y) / (2 * half);
+                double cy = (y + y2) / 2 + sweep * height * (x2 - x) / (2 * half);
+                double out = Math.hypot(cx, cy);
+                assertThat(Math.min(Math.abs(out - 62), out)).isLessThan(0.01);
+                x = x2;
+                y = y2;
+            }
+        }
+    }
+
+    /** Drawn by another library, the file has the area of its courses, and at every crossing it shows over and gaps. */
+    @Test
+    void drawnByAnotherLibraryItShowsTheWeave() {
+        String bare = SvgFile.text(DESIGN, ARTWORK)
+                .replaceAll("stroke=\"#[0-9A-F]+\"", "stroke=\"none\"")
+                .replaceAll("fill=\"#[0-9A-F]+\"", "fill=\"#000000\"");
+        double scale = 10;
+        BufferedImage image = drawn(bare, scale);
+        double ink = 0;
+        for (int y = 0; y < image.getHeight(); y++) {
+            for (int x = 0; x < image.getWidth(); x++) {
+                ink += (255 - (image.getRGB(x, y) & 255)) / 255.0;
+            }
+        }
+        double area = ARTWORK.shapes().stream()
+                .mapToDouble(s -> ((Shape.Filled) s).region().area())
+                .sum();
+        assertThat(ink / (scale * scale)).isCloseTo(area, within(area * 1e-3));
+        Weave weave = ARTWORK.work().weaves().get(0).weave();
+        var page = SvgFile.page(ARTWORK);
+        for (Crossing crossing : weave.crossings()) {
+            var over = weave.strands().get(crossing.over()).path();
+            var aside = over.tangent(crossing.overPosition()).right();
+            assertThat(isBand(image, page, crossing.place(), scale)).isTrue();
+            var under = weave.strands().get(crossing.under()).path().tangent(crossing.underPosition());
+            double along = 3.3 / Math.abs(under.dot(aside));
+            for (int side = -1; side <= 1; side += 2) {
+                var gap = crossing.place().plus(under.times(side * along));
+                assertThat(isBand(image, page, gap, scale))
+                        .as("gap at " + crossing.place())
+                        .isFalse();
+            }
+        }
+    }
+
+    private static boolean isBand(
+            BufferedImage image, org.hyphantes.geometry.Box page, org.hyphantes.geometry.Point p, double scale) {
+        int x = (int) ((p.x() - page.left()) * scale);
+        int y = (int) ((p.y() - page.top()) * scale);
+        return (image.getRGB(x, y) & 255) < 128;
+    }
+
+    @Test
+    void unwovenLinesAndBandsAreWrittenToo() throws Exception {
+        Design lines = DESIGN.withRoot(DESIGN.root().upTo(0));
+        lines = Recipes.addFigure("design", Polygon.STARTING).change().apply(lines);
+        String svg = SvgFile.text(lines, new Resolver().resolve(lines));
+        assertThat(elements(parsed(svg), "path")).hasSize(3).allMatch(p -> p.getAttribute("fill")
+                .equals("none"));
+        assertThat(svg).contains("id=\"lines\"").contains(" L ");
+        Design bands = DESIGN.withRoot(DESIGN.root().upTo(2));
+        svg = SvgFile.text(bands, new Resolver().resolve(bands));
+        assertThat(elements(parsed(svg), "path"))
+                .hasSize(9)
+                .allMatch(p -> p.getAttribute("d").chars().filter(c -> c == 'M').count() == 2);
+        parsed(SvgFile.text(DESIGN.named("<&\">"), ARTWORK));
+    }
+}
