@@ -40,7 +40,7 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
             }
             letters += strands.size();
         }
-        return new Artwork(shapes, work, box(shapes));
+        return new Artwork(shapes, work, box(shapes, work));
     }
 
     private static Shape line(Laid laid) {
@@ -51,11 +51,20 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
                 : new Shape.Lined(laid.path(), Paint.BARE_LINE, origin);
     }
 
-    private static Box box(List<Shape> shapes) {
-        return Box.round(shapes.stream()
-                .map(s -> s instanceof Shape.Filled f
-                        ? f.region().outline().box()
-                        : ((Shape.Lined) s).path().box())
-                .toList());
+    private static Box box(List<Shape> shapes, Work work) {
+        List<Box> boxes = new ArrayList<>();
+        for (Shape shape : shapes) {
+            boxes.add(
+                    shape instanceof Shape.Filled f
+                            ? f.region().outline().box()
+                            : ((Shape.Lined) shape).path().box());
+        }
+        // A strand whose band finds no room has no shape, but the design is no smaller for it.
+        for (Laying laying : work.weaves()) {
+            laying.weave()
+                    .strands()
+                    .forEach(s -> boxes.add(s.path().map(laying.placed()).box()));
+        }
+        return Box.round(boxes);
     }
 }

@@ -2,6 +2,7 @@ package org.hyphantes.desktop.strip;
 
 import java.util.List;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ContextMenu;
@@ -11,6 +12,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Figure;
@@ -57,8 +60,13 @@ public final class RecipeStrip extends Pane {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setPannable(true);
         scroll.setFitToHeight(true);
-        contents = new VBox(4, new HBox(6, name, count), scroll);
-        contents.setPadding(new Insets(6, 8, 4, 10));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox head = new HBox(6, name, count, gap, adder());
+        head.setAlignment(Pos.CENTER_LEFT);
+        name.setMinWidth(40);
+        contents = new VBox(3, head, scroll);
+        contents.setPadding(new Insets(5, 8, 4, 10));
         cord = new Cord(desk);
         getChildren().addAll(contents, cord, result, summary);
         Unhurried contentsDrawn = new Unhurried(this::refresh);
@@ -89,9 +97,13 @@ public final class RecipeStrip extends Pane {
         for (Member member : desk.root().members()) {
             chips.getChildren().add(chip(member));
         }
+    }
+
+    private Label adder() {
         Label add = new Label("+ add");
         add.setId("add-figure");
-        add.getStyleClass().addAll("chip", "add");
+        add.setAccessibleText("Add a figure");
+        add.getStyleClass().add("add");
         add.setFocusTraversable(true);
         add.setOnMouseClicked(e -> adding(add));
         add.setOnKeyPressed(e -> {
@@ -100,7 +112,7 @@ public final class RecipeStrip extends Pane {
                 e.consume();
             }
         });
-        chips.getChildren().add(add);
+        return add;
     }
 
     private void adding(Label at) {

@@ -131,6 +131,7 @@ final class Slot extends VBox {
     /** Opens the slot for typing, with what it holds chosen whole, or with the first character already typed. */
     void open(String first) {
         getChildren().setAll(typed, result);
+        Wording.ready(this);
         thing().ifPresent(t -> typed.setText(
                 first.isEmpty() ? t.schema().typed(t, key, desk.design().unit()) : first.replace("=", "")));
         typed.setPrefColumnCount(Math.max(5, typed.getText().length() + 2));

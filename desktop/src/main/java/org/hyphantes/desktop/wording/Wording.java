@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -19,6 +21,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import javafx.util.Duration;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Subject;
@@ -47,6 +50,7 @@ public final class Wording extends VBox {
     private final Label message = new Label();
     private final TextField word = new TextField();
     private final Label completions = new Label();
+    private final PauseTransition warned = new PauseTransition(Duration.seconds(8));
     private Optional<Question> question = Optional.empty();
     private Object shownFor;
 
@@ -75,6 +79,7 @@ public final class Wording extends VBox {
     }
 
     private void listen() {
+        warned.setOnFinished(e -> offersShown(true));
         desk.viewProperty().addListener(o -> refresh());
         Unhurried unhurried = new Unhurried(this::refresh);
         desk.historyProperty().addListener(o -> unhurried.wish());
@@ -102,6 +107,14 @@ public final class Wording extends VBox {
     private void say(Message said) {
         message.setText(said.words());
         message.getStyleClass().setAll("label", said.warning() ? "warning" : "message");
+        // A warning has the line to itself for a while, so that it can be read whole.
+        offersShown(!said.warning());
+        warned.playFromStart();
+    }
+
+    private void offersShown(boolean shown) {
+        offers.setVisible(shown);
+        offers.setManaged(shown);
     }
 
     /** Asks a question in place of the sentence, until it is answered. */
@@ -275,10 +288,12 @@ public final class Wording extends VBox {
                 refresh();
             });
         }
+        offersShown(true);
         offers.getChildren().setAll(second("Tab goes from answer to answer, Enter takes one"));
     }
 
     private void showOffers() {
+        offersShown(true);
         offers.getChildren().clear();
         if (desk.view().stage() == Stage.SET_OUT) {
             for (Form form : Form.EACH) {
@@ -320,10 +335,18 @@ public final class Wording extends VBox {
 
     /** Begins a word with a letter already typed. */
     public void beginWord(String letter) {
+        offersShown(true);
         offers.getChildren().setAll(word, completions);
+        ready(offers);
         word.setText(letter);
         word.requestFocus();
         word.end();
+    }
+
+    /** Has a field just laid in take keys at once, and not only after the next pulse. */
+    static void ready(Parent parent) {
+        parent.applyCss();
+        parent.layout();
     }
 
     private void endWord() {

@@ -61,8 +61,8 @@ public final class Words {
                 typed.contains(" ") ? typed.substring(typed.indexOf(' ') + 1).strip() : "";
         List<String> found = completions(word);
         if (found.isEmpty() || word.isEmpty()) {
-            desk.warn("\"" + typed + "\" is no word here. Try " + String.join(", ", all())
-                    + ", or a measure such as seat = 62.");
+            desk.warn("\"" + typed + "\" is no word here. Words are " + String.join(", ", all())
+                    + ", and measures: seat = 62.");
             return false;
         }
         return act(found.get(0), number);
