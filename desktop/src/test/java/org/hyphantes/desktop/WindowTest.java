@@ -12,126 +12,33 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import org.hyphantes.design.Design;
-import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.field.Camera;
-import org.hyphantes.desktop.files.FileChoice;
-import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.exchange.svg.SvgFile;
-import org.hyphantes.figure.Circle;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Turn;
 import org.hyphantes.weave.Crossing;
-import org.hyphantes.weave.Weave;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.Timeout;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window with pointer and keys, and looks at the design, the drawing and the written files. */
-@ExtendWith(ApplicationExtension.class)
-@Timeout(60)
-class WindowTest {
-    @TempDir
-    static Path folder;
-
-    private final Desk desk = new Desk();
-    private Frame frame;
-    private Path chosen;
-
+class WindowTest extends WindowFixture {
     @Start
-    void start(Stage window) {
-        frame = HyphantesApp.open(window, desk, new Remembered(folder.resolve("state")));
-        desk.lay(Demo.tideRing());
-        frame.documents().choosingBy(new FileChoice() {
-            @Override
-            public Optional<Path> toOpen() {
-                return Optional.ofNullable(chosen);
-            }
-
-            @Override
-            public Optional<Path> toWrite(String title, String suggestedName, String ending) {
-                return Optional.of(folder.resolve(suggestedName + ending));
-            }
-        });
-    }
-
-    @BeforeEach
-    void settle() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, desk.settledProperty());
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Waits until a check holds, for what a key or a click sets going takes its time. */
-    private void eventually(Runnable check) {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(15);
-        while (true) {
-            try {
-                WaitForAsyncUtils.waitForFxEvents();
-                check.run();
-                if (desk.settledProperty().get()) {
-                    return;
-                }
-                WaitForAsyncUtils.sleep(20, TimeUnit.MILLISECONDS);
-            } catch (AssertionError | RuntimeException e) {
-                if (System.nanoTime() > end) {
-                    throw e;
-                }
-                WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
-            }
-        }
-    }
-
-    private Weave weave() {
-        return desk.resolved().finished().work().weaves().get(0).weave();
-    }
-
-    private Circle circle() {
-        return (Circle) desk.root().figure("circle-1").orElseThrow().form();
-    }
-
-    private static Turn turn(Design design) {
-        return (Turn) design.root().recipe().get(0).treatment();
-    }
-
-    private Point2D onScreen(Point place) {
-        Camera camera = frame.field().camera();
-        return frame.field().localToScreen(camera.x(place), camera.y(place));
-    }
-
-    private Point2D rimAt(double bearing) {
-        double radius = Math.min(frame.field().getWidth(), frame.field().getHeight()) / 2 - 14;
-        Point p = Point.polar(radius, bearing);
-        return frame.field()
-                .localToScreen(
-                        frame.field().getWidth() / 2 + p.x(), frame.field().getHeight() / 2 + p.y());
-    }
-
-    private String message(FxRobot robot) {
-        return robot.lookup("#message").queryAs(Label.class).getText();
+    void start(javafx.stage.Stage window) {
+        open(window);
     }
 
     @Test

@@ -152,6 +152,9 @@ public final class Rim extends Region {
     }
 
     private void key(KeyEvent event) {
+        if (event.isAltDown()) {
+            return;
+        }
         double by = event.isShiftDown() ? 10 : event.isControlDown() ? 0.1 : 1;
         Turn turn = turn();
         switch (event.getCode()) {

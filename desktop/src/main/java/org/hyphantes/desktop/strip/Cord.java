@@ -8,6 +8,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
@@ -33,6 +34,7 @@ final class Cord extends Region {
 
     private enum Grip {
         NONE,
+        PLUS,
         SHUTTLE,
         STATION
     }
@@ -109,7 +111,9 @@ final class Cord extends Region {
         held = stationAt(event.getX());
         heldX = event.getX();
         boolean onShuttle = Math.abs(event.getX() - shuttleX()) <= 28 && Math.abs(event.getY() - CORD_Y) <= 12;
-        grip = onShuttle ? Grip.SHUTTLE : held >= 0 ? Grip.STATION : Grip.NONE;
+        grip = onPlus(event.getX(), event.getY())
+                ? Grip.PLUS
+                : onShuttle ? Grip.SHUTTLE : held >= 0 ? Grip.STATION : Grip.NONE;
         event.consume();
     }
 
@@ -137,15 +141,17 @@ final class Cord extends Region {
             } else {
                 choose(held);
             }
-        } else if (grip == Grip.NONE || still && Math.abs(event.getX() - plusX()) <= 12) {
-            if (Math.abs(event.getX() - plusX()) <= 14 && Math.abs(event.getY() - CORD_Y) <= 14) {
-                adding();
-            }
+        } else if (grip == Grip.PLUS && onPlus(event.getX(), event.getY())) {
+            adding();
         }
         grip = Grip.NONE;
         held = -1;
         draw();
         event.consume();
+    }
+
+    private boolean onPlus(double x, double y) {
+        return Math.abs(x - plusX()) <= 12 && Math.abs(y - CORD_Y) <= 12;
     }
 
     private void move(int from, int to) {
@@ -180,10 +186,20 @@ final class Cord extends Region {
     }
 
     private void key(KeyEvent event) {
+        // With Alt or Ctrl these keys mean something else, wherever the keyboard is.
+        if (event.isAltDown() || event.isShortcutDown()) {
+            return;
+        }
         int chosen = desk.chosenStep().orElse(-1);
         switch (event.getCode()) {
-            case LEFT -> choose(Math.max(0, chosen - 1));
-            case RIGHT -> choose(Math.min(steps().size() - 1, chosen + 1));
+            case LEFT, RIGHT -> {
+                int to = Math.max(0, Math.min(steps().size() - 1, chosen + (event.getCode() == KeyCode.LEFT ? -1 : 1)));
+                if (event.isShiftDown() && chosen >= 0) {
+                    move(chosen, to);
+                } else {
+                    choose(to);
+                }
+            }
             case SPACE -> {
                 if (chosen >= 0) {
                     desk.edit(Recipes.pass(desk.design(), desk.root().id(), chosen));
@@ -304,7 +320,7 @@ final class Cord extends Region {
 
     private void plus(GraphicsContext gc, Palette palette) {
         double x = plusX();
-        boolean hovered = Math.abs(pointerX - x) <= 14 && Math.abs(pointerY - CORD_Y) <= 14;
+        boolean hovered = onPlus(pointerX, pointerY);
         gc.setFill(hovered ? palette.wash() : palette.surface());
         gc.fillOval(x - 10, CORD_Y - 10, 20, 20);
         gc.setStroke(palette.verdigris());

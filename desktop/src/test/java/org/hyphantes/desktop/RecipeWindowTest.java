@@ -1,0 +1,234 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Step;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Turn;
+import org.hyphantes.weave.Reach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** The recipe strip, the slots, the gauges and what is kept aside, driven in the real window. */
+class RecipeWindowTest extends WindowFixture {
+    @Start
+    void start(javafx.stage.Stage window) {
+        open(window);
+    }
+
+    private Point2D station(FxRobot robot, int index, double y) {
+        Bounds cord = robot.lookup("#cord")
+                .query()
+                .localToScreen(robot.lookup("#cord").query().getBoundsInLocal());
+        return new Point2D(cord.getMinX() + (index + 0.5) * 132, cord.getMinY() + y);
+    }
+
+    private Point2D shuttle(FxRobot robot, int after) {
+        return station(robot, after, 49).subtract(66, 0);
+    }
+
+    private List<String> recipe() {
+        return desk.root().recipe().stream()
+                .map(s -> s.treatment().schema().word())
+                .toList();
+    }
+
+    private double band() {
+        return ((Band) desk.root().recipe().get(1).treatment()).width().value();
+    }
+
+    @Test
+    void barsPassAStepUnderAndOverAgain(FxRobot robot) {
+        robot.clickOn(station(robot, 1, 49));
+        eventually(() -> assertThat(desk.root().recipe()).extracting(Step::over).containsExactly(true, false, true));
+        eventually(() ->
+                assertThat(robot.lookup("#snag").queryAs(Label.class).getText()).contains("Interlace finds no bands"));
+        robot.clickOn(station(robot, 0, 78));
+        robot.push(KeyCode.CONTROL, KeyCode.U);
+        eventually(() -> assertThat(desk.root().recipe()).extracting(Step::over).containsExactly(false, false, true));
+        robot.push(KeyCode.CONTROL, KeyCode.U);
+        robot.clickOn(station(robot, 1, 49));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+    }
+
+    @Test
+    void aStationIsDraggedToAnotherPlaceAndOffTheStrip(FxRobot robot) {
+        robot.drag(station(robot, 1, 20), MouseButton.PRIMARY)
+                .moveTo(station(robot, 2, 20))
+                .drop();
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "interlace", "band"));
+        robot.type(KeyCode.F9);
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "band", "interlace"));
+        robot.drag(station(robot, 2, 20), MouseButton.PRIMARY)
+                .moveTo(station(robot, 2, 170))
+                .drop();
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "band"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.root().last(Interlace.class)).contains(2));
+    }
+
+    @Test
+    void theShuttleIsDraggedAndAStepAddedWhereItIs(FxRobot robot) {
+        robot.drag(shuttle(robot, 3), MouseButton.PRIMARY)
+                .moveTo(shuttle(robot, 2))
+                .moveTo(shuttle(robot, 1))
+                .drop();
+        eventually(() -> assertThat(desk.view().shuttle()).isEqualTo(1));
+        eventually(() -> assertThat(desk.resolved().field().work().weaves()).isEmpty());
+        robot.clickOn(shuttle(robot, 1).add(44, 0));
+        robot.clickOn("Turn");
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "turn", "band", "interlace"));
+        eventually(() -> assertThat(desk.view().subject()).contains(new Subject.OfStep("design", 1)));
+        eventually(() -> assertThat(desk.view().shuttle()).isEqualTo(2));
+    }
+
+    @Test
+    void theStripWorksFromTheKeyboard(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#cord").query().requestFocus());
+        robot.type(KeyCode.LEFT);
+        eventually(() -> assertThat(desk.chosenStep()).contains(1));
+        robot.type(KeyCode.SPACE);
+        eventually(() -> assertThat(desk.root().recipe().get(1).over()).isFalse());
+        robot.type(KeyCode.SPACE).type(KeyCode.DELETE);
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "interlace"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", 0))));
+        robot.interact(() -> robot.lookup("#cord").query().requestFocus());
+        robot.push(KeyCode.SHIFT, KeyCode.RIGHT);
+        eventually(() -> assertThat(recipe()).containsExactly("band", "turn", "interlace"));
+        eventually(() -> assertThat(weave().crossings())
+                .as("bands turn as well as lines")
+                .hasSize(32));
+    }
+
+    @Test
+    void slotsStepScrubAndChoose(FxRobot robot) {
+        robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", 1))));
+        robot.interact(() -> robot.lookup("#slot-width").query().requestFocus());
+        robot.type(KeyCode.UP);
+        eventually(() -> assertThat(band()).isEqualTo(7));
+        robot.interact(() -> robot.lookup("#slot-width").query().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.DOWN);
+        eventually(() -> assertThat(band()).isCloseTo(6.9, within(1e-9)));
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(band()).isEqualTo(6));
+        robot.drag("#slot-width", MouseButton.PRIMARY).moveBy(6, 0).moveBy(6, 0).drop();
+        eventually(() -> assertThat(band()).isGreaterThan(6.9));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(band()).as("a scrub is one step").isEqualTo(6));
+        robot.clickOn("#slot-ends").clickOn("pointed");
+        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
+        robot.clickOn("#slot-width").write("7").type(KeyCode.ESCAPE);
+        eventually(() -> assertThat(band()).as("Escape restores").isEqualTo(6));
+        robot.clickOn("#slot-width").write("0").type(KeyCode.ENTER);
+        eventually(() -> assertThat(message(robot)).contains("must be 0.01 mm or more; kept at 0.01 mm"));
+    }
+
+    @Test
+    void aMeasureNamedInASlotIsUsedAndChangedOnItsCard(FxRobot robot) {
+        robot.type(KeyCode.F2);
+        robot.clickOn("#slot-out").write("seat = 60").type(KeyCode.ENTER);
+        eventually(() -> assertThat(circle().out()).isEqualTo(new Amount(60, "seat")));
+        robot.clickOn("#measure").write("seat = 64").type(KeyCode.ENTER);
+        eventually(() -> assertThat(circle().out().value()).isEqualTo(64));
+        robot.clickOn("#measure").write("pi = 3").type(KeyCode.ENTER);
+        eventually(() -> assertThat(message(robot)).contains("cannot name a measure"));
+    }
+
+    @Test
+    void figuresAreAddedChosenAndRemoved(FxRobot robot) {
+        robot.clickOn("#add-figure").clickOn("Polygon");
+        eventually(() -> assertThat(desk.root().members()).hasSize(3));
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.SET_OUT));
+        robot.write("8").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.resolved().setOut().work().lines())
+                .as("an octagon turned 8 times stays one")
+                .hasSize(10));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.DELETE);
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        // A click on a line in the field chooses its figure.
+        robot.clickOn(onScreen(new org.hyphantes.geometry.Point(0, 70)));
+        eventually(() -> assertThat(desk.view().subject()).contains(new Subject.OfFigure("design", "circle-2")));
+    }
+
+    @Test
+    void snagsAreGoneToAndMended(FxRobot robot) {
+        robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", 1))));
+        robot.clickOn("#slot-width").write("90").type(KeyCode.ENTER);
+        eventually(() -> assertThat(robot.lookup("#gauge-strands").query().getAccessibleText())
+                .endsWith("broken"));
+        robot.type(KeyCode.F8);
+        eventually(() -> assertThat(message(robot)).contains("narrow the band"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.resolved().inspection().snags()).isEmpty());
+        robot.type(KeyCode.F8);
+        eventually(() -> assertThat(message(robot)).contains("all is sound"));
+    }
+
+    @Test
+    void reachIsSteppedAndASwapGoesNoFurther(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.R);
+        eventually(() -> assertThat(desk.view().reach()).isEqualTo(Reach.THIS_ONE));
+        robot.clickOn(onScreen(weave().crossings().get(5).place()));
+        eventually(() ->
+                assertThat(weave().crossings()).filteredOn(c -> c.isPinned()).hasSize(1));
+    }
+
+    @Test
+    void workKeptAsideIsOfferedAgain(FxRobot robot) throws Exception {
+        Design unsaved = Demo.tideRing().named("Left behind");
+        frame.documents().keepAside(unsaved);
+        robot.interact(() -> frame.documents().offerRecovered());
+        robot.clickOn("#answer-take-it-up");
+        eventually(() -> assertThat(desk.design()).isEqualTo(unsaved));
+        eventually(() -> assertThat(desk.isSaved()).isFalse());
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        eventually(() -> assertThat(desk.isSaved()).isTrue());
+        assertThat(ProjectFile.open(folder.resolve("left-behind.hyphantes"))).isEqualTo(unsaved);
+        assertThat(Files.exists(folder.resolve("state").resolve("unsaved.hyphantes")))
+                .isFalse();
+    }
+
+    @Test
+    void stagesNotYetHereSaySoAndChangeNothing(FxRobot robot) {
+        robot.type(KeyCode.F4);
+        eventually(() -> assertThat(message(robot)).isEqualTo("Pieces is not in this version yet."));
+        robot.clickOn("#corner-repeat");
+        eventually(() -> assertThat(message(robot)).isEqualTo("Repeat is not in this version yet."));
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.WEAVE));
+        robot.clickOn("#corner-set-out");
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.SET_OUT));
+        eventually(() -> assertThat(desk.view().shuttle())
+                .as("the shuttle rests after the last Turn")
+                .isEqualTo(1));
+    }
+
+    @Test
+    void theRimWorksFromTheKeyboard(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#rim").query().requestFocus());
+        robot.type(KeyCode.UP).type(KeyCode.UP).type(KeyCode.DOWN).type(KeyCode.RIGHT);
+        eventually(() -> assertThat(turn(desk.design()).count()).isEqualTo(9));
+        eventually(() -> assertThat(turn(desk.design()).start().value()).isEqualTo(1));
+        eventually(() -> assertThat(robot.lookup("#rim").query().getAccessibleText())
+                .isEqualTo("Rim: turned 9 times, starting at 1 deg"));
+        eventually(() -> assertThat(desk.root().last(Turn.class)).contains(0));
+    }
+}

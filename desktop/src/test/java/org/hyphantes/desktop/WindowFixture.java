@@ -1,0 +1,110 @@
+package org.hyphantes.desktop;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import org.hyphantes.design.Design;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.field.Camera;
+import org.hyphantes.desktop.files.FileChoice;
+import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.figure.Circle;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.treatment.Turn;
+import org.hyphantes.weave.Weave;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window with the demo on the desk, files chosen by the test, and helpers that point at things. */
+@ExtendWith(ApplicationExtension.class)
+@Timeout(90)
+abstract class WindowFixture {
+    @TempDir
+    static Path folder;
+
+    final Desk desk = new Desk();
+    Frame frame;
+    Path chosen;
+
+    /** Opens the window; each test class calls this from its own start, for TestFX looks for that in the class itself only. */
+    void open(Stage window) {
+        frame = HyphantesApp.open(window, desk, new Remembered(folder.resolve("state")));
+        desk.lay(Demo.tideRing());
+        frame.documents().choosingBy(new FileChoice() {
+            @Override
+            public Optional<Path> toOpen() {
+                return Optional.ofNullable(chosen);
+            }
+
+            @Override
+            public Optional<Path> toWrite(String title, String suggestedName, String ending) {
+                return Optional.of(folder.resolve(suggestedName + ending));
+            }
+        });
+    }
+
+    @BeforeEach
+    void settle() throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, desk.settledProperty());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until a check holds, for what a key or a click sets going takes its time. */
+    void eventually(Runnable check) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(15);
+        while (true) {
+            try {
+                WaitForAsyncUtils.waitForFxEvents();
+                check.run();
+                if (desk.settledProperty().get()) {
+                    return;
+                }
+                WaitForAsyncUtils.sleep(20, TimeUnit.MILLISECONDS);
+            } catch (AssertionError | RuntimeException e) {
+                if (System.nanoTime() > end) {
+                    throw e;
+                }
+                WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
+            }
+        }
+    }
+
+    Weave weave() {
+        return desk.resolved().finished().work().weaves().get(0).weave();
+    }
+
+    Circle circle() {
+        return (Circle) desk.root().figure("circle-1").orElseThrow().form();
+    }
+
+    static Turn turn(Design design) {
+        return (Turn) design.root().recipe().get(0).treatment();
+    }
+
+    Point2D onScreen(Point place) {
+        Camera camera = frame.field().camera();
+        return frame.field().localToScreen(camera.x(place), camera.y(place));
+    }
+
+    Point2D rimAt(double bearing) {
+        double radius = Math.min(frame.field().getWidth(), frame.field().getHeight()) / 2 - 14;
+        Point p = Point.polar(radius, bearing);
+        return frame.field()
+                .localToScreen(
+                        frame.field().getWidth() / 2 + p.x(), frame.field().getHeight() / 2 + p.y());
+    }
+
+    String message(FxRobot robot) {
+        return robot.lookup("#message").queryAs(Label.class).getText();
+    }
+}
