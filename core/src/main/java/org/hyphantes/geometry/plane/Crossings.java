@@ -1,0 +1,160 @@
+package org.hyphantes.geometry.plane;
+
+import java.util.Arrays;
+import java.util.List;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.meet.CurveMeetings;
+import org.hyphantes.geometry.meet.Meeting;
+
+/**
+ * The cuts of a list of curves: for every curve the parameters at which it must be divided so that afterwards curves meet at
+ * ends only, each with its vertex. Places within the tolerance of one another are one vertex.
+ */
+final class Crossings {
+    private final List<Curve> curves;
+    private final double epsilon;
+    private final VertexGrid vertices;
+    private final Cuts[] cuts;
+
+    /** The cuts of one curve, growing; then sorted by parameter. */
+    static final class Cuts {
+        private double[] parameters = new double[4];
+        private int[] vertices = new int[4];
+        private int size;
+
+        void add(double parameter, int vertex) {
+            if (size == parameters.length) {
+                parameters = Arrays.copyOf(parameters, 2 * size);
+                vertices = Arrays.copyOf(vertices, 2 * size);
+            }
+            parameters[size] = parameter;
+            vertices[size++] = vertex;
+        }
+
+        int size() {
+            return size;
+        }
+
+        double parameter(int i) {
+            return parameters[i];
+        }
+
+        int vertex(int i) {
+            return vertices[i];
+        }
+
+        /** Insertion sort: there are few, and they often come nearly in order. */
+        private void sort() {
+            for (int i = 1; i < size; i++) {
+                double parameter = parameters[i];
+                int vertex = vertices[i];
+                int j = i - 1;
+                while (j >= 0 && parameters[j] > parameter) {
+                    parameters[j + 1] = parameters[j];
+                    vertices[j + 1] = vertices[j];
+                    j--;
+                }
+                parameters[j + 1] = parameter;
+                vertices[j + 1] = vertex;
+            }
+        }
+    }
+
+    private Crossings(List<Curve> curves, double epsilon) {
+        this.curves = curves;
+        this.epsilon = epsilon;
+        this.vertices = new VertexGrid(epsilon);
+        this.cuts = new Cuts[curves.size()];
+    }
+
+    static Crossings of(List<Curve> curves, double epsilon) {
+        Crossings crossings = new Crossings(curves, epsilon);
+        for (int i = 0; i < curves.size(); i++) {
+            crossings.cuts[i] = new Cuts();
+            if (!isWhole(curves.get(i))) {
+                crossings.cut(i, 0, curves.get(i).start());
+                crossings.cut(i, 1, curves.get(i).end());
+            }
+        }
+        crossings.sweep();
+        for (int i = 0; i < curves.size(); i++) {
+            if (crossings.cuts[i].size() == 0) {
+                crossings.cut(i, 0, curves.get(i).start());
+            }
+        }
+        crossings.vertices.settle();
+        for (Cuts each : crossings.cuts) {
+            for (int k = 0; k < each.size; k++) {
+                each.vertices[k] = crossings.vertices.settled(each.vertices[k]);
+            }
+            each.sort();
+        }
+        return crossings;
+    }
+
+    static boolean isWhole(Curve curve) {
+        return curve instanceof Arc arc && arc.isWhole();
+    }
+
+    Cuts cuts(int curve) {
+        return cuts[curve];
+    }
+
+    VertexGrid vertices() {
+        return vertices;
+    }
+
+    private void cut(int curve, double parameter, Point place) {
+        cuts[curve].add(parameter, vertices.at(place));
+    }
+
+    private void sweep() {
+        int n = curves.size();
+        Box[] boxes = new Box[n];
+        Integer[] order = new Integer[n];
+        for (int i = 0; i < n; i++) {
+            boxes[i] = curves.get(i).box().grown(epsilon);
+            order[i] = i;
+        }
+        Arrays.sort(order, (a, b) -> Double.compare(boxes[a].left(), boxes[b].left()));
+        Tolerance tolerance = new Tolerance(epsilon);
+        int[] active = new int[n];
+        int alive = 0;
+        for (int next : order) {
+            Box box = boxes[next];
+            int kept = 0;
+            for (int k = 0; k < alive; k++) {
+                int other = active[k];
+                if (boxes[other].right() >= box.left()) {
+                    active[kept++] = other;
+                    if (boxes[other].top() <= box.bottom() && box.top() <= boxes[other].bottom()) {
+                        meet(Math.min(other, next), Math.max(other, next), tolerance);
+                    }
+                }
+            }
+            alive = kept;
+            active[alive++] = next;
+        }
+    }
+
+    private void meet(int a, int b, Tolerance tolerance) {
+        for (Meeting meeting : CurveMeetings.of(curves.get(a), curves.get(b), tolerance)) {
+            if (meeting instanceof Meeting.At at) {
+                both(a, at.first(), b, at.second(), at.place());
+            } else if (meeting instanceof Meeting.Along along) {
+                both(a, along.firstFrom(), b, along.secondFrom(), curves.get(a).at(along.firstFrom()));
+                both(a, along.firstTo(), b, along.secondTo(), curves.get(a).at(along.firstTo()));
+            }
+        }
+    }
+
+    private void both(int a, double onA, int b, double onB, Point place) {
+        int vertex = vertices.at(place);
+        cuts[a].add(onA, vertex);
+        cuts[b].add(onB, vertex);
+    }
+}

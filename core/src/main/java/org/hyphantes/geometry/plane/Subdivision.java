@@ -1,0 +1,505 @@
+package org.hyphantes.geometry.plane;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Predicate;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.meet.CurveMeetings;
+import org.hyphantes.geometry.meet.Meeting;
+
+/**
+ * The planar subdivision made by any number of paths, open or closed: vertices where they meet, edges that are stretches of
+ * their exact curves, and faces. Face 0 is the unbounded one.
+ *
+ * <p>How it is made: all meetings are found in closed form; places within the tolerance become one vertex; every curve is
+ * divided at its vertices; stretches that lie on one another become one edge with several sources; half-edges are put in
+ * order round each vertex by heading, then by bend; faces are walked; parts that do not hang together are laid into the
+ * face that a ray from each finds first. Snapping is by topology: edges keep their curves, so it makes no new crossings.
+ *
+ * <p>Every subdivision is proven as it is made, by Euler's formula V - E + F = 1 + C; if that fails it is made again with
+ * eight times the tolerance, three times at the most.
+ */
+public final class Subdivision {
+    private static final double SAME_HEADING = 1e-7;
+
+    private final List<Path> paths;
+    private final Edges edges;
+    private final VertexGrid vertices;
+    private final double epsilon;
+    private final int[] next;
+    private final int[] loopOf;
+    private final int loops;
+    private final int[] component;
+    private int components;
+    private final int[] faceOfLoop;
+    private int faces = 1;
+
+    private Subdivision(List<Path> paths, double epsilon) {
+        this.paths = List.copyOf(paths);
+        this.epsilon = epsilon;
+        List<Curve> curves = new ArrayList<>();
+        List<Integer> owners = new ArrayList<>();
+        for (int p = 0; p < paths.size(); p++) {
+            for (Curve curve : paths.get(p).curves()) {
+                if (curve.length() > epsilon) {
+                    curves.add(curve);
+                    owners.add(p);
+                }
+            }
+        }
+        Crossings crossings = Crossings.of(curves, epsilon);
+        this.vertices = crossings.vertices();
+        this.edges =
+                Edges.of(curves, owners.stream().mapToInt(Integer::intValue).toArray(), crossings, epsilon);
+        this.next = new int[2 * edges.size()];
+        orderRoundVertices();
+        this.loopOf = new int[next.length];
+        this.loops = walk();
+        this.component = new int[vertices.count()];
+        findComponents();
+        this.faceOfLoop = new int[loops];
+        layFaces();
+    }
+
+    /** The subdivision of the paths, with a tolerance to their size. */
+    public static Subdivision of(List<Path> paths) {
+        double epsilon =
+                Tolerance.of(Box.round(paths.stream().map(Path::box).toList())).distance();
+        Subdivision made = new Subdivision(paths, epsilon);
+        for (int attempt = 0; attempt < 3 && !made.isSound(); attempt++) {
+            epsilon *= 8;
+            made = new Subdivision(paths, epsilon);
+        }
+        if (!made.isSound()) {
+            throw new IllegalStateException("this arrangement could not be resolved; move one of its curves a little");
+        }
+        return made;
+    }
+
+    private boolean isSound() {
+        return vertices() - edges() + faces() == 1 + components;
+    }
+
+    public int vertices() {
+        return usedVertices;
+    }
+
+    public int edges() {
+        return edges.size();
+    }
+
+    /** All faces, the unbounded one among them. */
+    public int faces() {
+        return faces;
+    }
+
+    /** The parts that do not hang together. */
+    public int components() {
+        return components;
+    }
+
+    private int usedVertices;
+
+    private void orderRoundVertices() {
+        int n = next.length;
+        int[] degree = new int[vertices.count() + 1];
+        for (int h = 0; h < n; h++) {
+            degree[edges.origin(h) + 1]++;
+        }
+        for (int v = 0; v < vertices.count(); v++) {
+            usedVertices += degree[v + 1] > 0 ? 1 : 0;
+            degree[v + 1] += degree[v];
+        }
+        int[] place = Arrays.copyOf(degree, degree.length);
+        int[] leaving = new int[n];
+        double[] angle = new double[n];
+        for (int h = 0; h < n; h++) {
+            leaving[place[edges.origin(h)]++] = h;
+            Point heading = edges.heading(h);
+            angle[h] = Math.atan2(heading.y(), heading.x());
+        }
+        for (int v = 0; v < vertices.count(); v++) {
+            round(leaving, degree[v], degree[v + 1], angle);
+        }
+    }
+
+    /** Orders the half-edges leaving one vertex clockwise, and links each arriving one to the next round its face. */
+    private void round(int[] leaving, int low, int high, double[] angle) {
+        for (int i = low + 1; i < high; i++) {
+            int h = leaving[i];
+            int j = i - 1;
+            while (j >= low && angle[leaving[j]] > angle[h]) {
+                leaving[j + 1] = leaving[j];
+                j--;
+            }
+            leaving[j + 1] = h;
+        }
+        int count = high - low;
+        int begin = 0;
+        double widest = -1;
+        for (int i = 0; i < count; i++) {
+            double gap = angle[leaving[low + i]] - angle[leaving[low + (i + count - 1) % count]];
+            gap = gap < 0 || count == 1 ? gap + 2 * Math.PI : gap;
+            if (gap > widest) {
+                widest = gap;
+                begin = i;
+            }
+        }
+        int[] turned = new int[count];
+        for (int i = 0; i < count; i++) {
+            turned[i] = leaving[low + (begin + i) % count];
+        }
+        for (int i = 1; i < count; i++) {
+            int h = turned[i];
+            int j = i - 1;
+            while (j >= 0 && sameHeading(angle[turned[j]], angle[h]) && edges.bend(turned[j]) > edges.bend(h)) {
+                turned[j + 1] = turned[j];
+                j--;
+            }
+            turned[j + 1] = h;
+        }
+        for (int i = 0; i < count; i++) {
+            // Arriving against turned[i], the face on the right-hand side goes on with the one before it,
+            // anticlockwise.
+            next[turned[i] ^ 1] = turned[(i + count - 1) % count];
+        }
+    }
+
+    private static boolean sameHeading(double a, double b) {
+        double apart = Math.abs(a - b);
+        return Math.min(apart, 2 * Math.PI - apart) < SAME_HEADING;
+    }
+
+    private int walk() {
+        Arrays.fill(loopOf, -1);
+        int count = 0;
+        for (int h = 0; h < next.length; h++) {
+            if (loopOf[h] < 0) {
+                for (int at = h; loopOf[at] < 0; at = next[at]) {
+                    loopOf[at] = count;
+                }
+                count++;
+            }
+        }
+        return count;
+    }
+
+    private void findComponents() {
+        for (int v = 0; v < component.length; v++) {
+            component[v] = v;
+        }
+        for (int e = 0; e < edges.size(); e++) {
+            component[root(edges.origin(2 * e))] = root(edges.origin(2 * e + 1));
+        }
+        boolean[] counted = new boolean[component.length];
+        for (int e = 0; e < edges.size(); e++) {
+            int root = root(edges.origin(2 * e));
+            if (!counted[root]) {
+                counted[root] = true;
+                components++;
+            }
+        }
+    }
+
+    private int root(int v) {
+        int at = v;
+        while (component[at] != at) {
+            component[at] = component[component[at]];
+            at = component[at];
+        }
+        return at;
+    }
+
+    /** Gives every loop its face: the loops about a face from within have one of their own, the outer loop of a part that round it. */
+    private void layFaces() {
+        double[] area = new double[loops];
+        for (int e = 0; e < edges.size(); e++) {
+            double swept = edges.sweptArea(e);
+            area[loopOf[2 * e]] += swept;
+            area[loopOf[2 * e + 1]] -= swept;
+        }
+        int[] outer = new int[component.length];
+        Arrays.fill(outer, -1);
+        for (int h = 0; h < next.length; h++) {
+            int c = root(edges.origin(h));
+            if (outer[c] < 0 || area[loopOf[h]] < area[loopOf[outer[c]]]) {
+                outer[c] = h;
+            }
+        }
+        boolean[] isOuter = new boolean[loops];
+        for (int h : outer) {
+            if (h >= 0) {
+                isOuter[loopOf[h]] = true;
+            }
+        }
+        for (int loop = 0; loop < loops; loop++) {
+            faceOfLoop[loop] = isOuter[loop] ? -1 : faces++;
+        }
+        if (components > 1) {
+            new Nesting(outer).lay();
+        }
+        for (int loop = 0; loop < loops; loop++) {
+            faceOfLoop[loop] = Math.max(0, faceOfLoop[loop]);
+        }
+    }
+
+    /** Finds for each part the face of another part that it lies in, by a ray to the nearest edge. */
+    private final class Nesting {
+        private final int[] outer;
+        private final Box[] boxes = new Box[edges.size()];
+        private final double reach;
+
+        Nesting(int[] outer) {
+            this.outer = outer;
+            Box all = null;
+            for (int e = 0; e < boxes.length; e++) {
+                boxes[e] = edges.stretch(2 * e).box();
+                all = all == null ? boxes[e] : all.with(boxes[e]);
+            }
+            reach = 3 * Math.max(all.width(), all.height());
+        }
+
+        void lay() {
+            for (int c = 0; c < outer.length; c++) {
+                if (outer[c] >= 0) {
+                    resolve(c);
+                }
+            }
+        }
+
+        private int resolve(int c) {
+            int loop = loopOf[outer[c]];
+            if (faceOfLoop[loop] >= 0) {
+                return faceOfLoop[loop];
+            }
+            faceOfLoop[loop] = 0;
+            int hit = nearest(c);
+            if (hit >= 0) {
+                int found = loopOf[hit];
+                int other = root(edges.origin(hit));
+                faceOfLoop[loop] = found == loopOf[outer[other]] ? resolve(other) : faceOfLoop[found];
+            }
+            return faceOfLoop[loop];
+        }
+
+        /** The half-edge that a ray from a part meets first, the ray's side being its right-hand side; -1 at none. */
+        private int nearest(int c) {
+            Point from = vertices.place(edges.origin(outer[c]));
+            for (int attempt = 0; attempt < 8; attempt++) {
+                double angle = 2.6 + 0.7390851 * attempt;
+                Line ray = new Line(from, from.plus(new Point(Math.cos(angle), Math.sin(angle)).times(reach)));
+                int found = cast(c, ray);
+                if (found > -2) {
+                    return found;
+                }
+            }
+            return -1;
+        }
+
+        /** The same for one ray; -2 when it meets the deciding edge at an end or in a touch, so that another must be cast. */
+        private int cast(int c, Line ray) {
+            Box box = ray.box();
+            // The ray may run through the part's own faces first; what it meets there lies within the part, not round
+            // it.
+            double left = 0;
+            for (int e = 0; e < boxes.length; e++) {
+                if (boxes[e].meets(box) && root(edges.origin(2 * e)) == c) {
+                    for (Meeting meeting : CurveMeetings.of(ray, edges.stretch(2 * e), new Tolerance(epsilon))) {
+                        left = meeting instanceof Meeting.At at ? Math.max(left, at.first()) : left;
+                    }
+                }
+            }
+            double best = Double.POSITIVE_INFINITY;
+            int hit = -1;
+            for (int e = 0; e < boxes.length; e++) {
+                if (!boxes[e].meets(box) || root(edges.origin(2 * e)) == c) {
+                    continue;
+                }
+                Curve stretch = edges.stretch(2 * e);
+                for (Meeting meeting : CurveMeetings.of(ray, stretch, new Tolerance(epsilon))) {
+                    if (meeting instanceof Meeting.At at && at.first() < best && at.first() > left) {
+                        double slack = 4 * epsilon / stretch.length();
+                        boolean clear = !at.tangent() && at.second() > slack && at.second() < 1 - slack;
+                        best = at.first();
+                        // The ray's start is on the right-hand side of an edge that runs to the ray's right.
+                        boolean toRight = ray.tangent(0).cross(stretch.tangent(at.second())) > 0;
+                        hit = !clear ? -2 : toRight ? 2 * e : 2 * e + 1;
+                    }
+                }
+            }
+            return hit;
+        }
+    }
+
+    /** How often each path winds round a face, clockwise positive; of use only while a face is being looked at. */
+    public final class Windings {
+        private final int[] winding = new int[paths.size()];
+        private int covered;
+
+        private Windings() {}
+
+        public int of(int path) {
+            return winding[path];
+        }
+
+        /** The number of paths that wind round the face at all. */
+        public int covered() {
+            return covered;
+        }
+
+        private void cross(int half) {
+            for (int source : edges.sources(half / 2)) {
+                int path = source / 2;
+                if (paths.get(path).closed()) {
+                    covered -= winding[path] == 0 ? 0 : 1;
+                    // From the right-hand side of a path to its left-hand side it winds once less.
+                    winding[path] += half % 2 == source % 2 ? -1 : 1;
+                    covered += winding[path] == 0 ? 0 : 1;
+                }
+            }
+        }
+    }
+
+    /** For every face, whether a question about its windings is answered with yes. */
+    public boolean[] where(Predicate<Windings> question) {
+        boolean[] answers = new boolean[faces];
+        boolean[] seen = new boolean[faces];
+        int[] first = new int[faces];
+        int[] following = new int[next.length];
+        Arrays.fill(first, -1);
+        for (int h = next.length - 1; h >= 0; h--) {
+            int face = faceOfLoop[loopOf[h]];
+            following[h] = first[face];
+            first[face] = h;
+        }
+        // A walk over the faces, crossing one edge at a time and back, so that the windings are kept as one running
+        // count.
+        Windings windings = new Windings();
+        int[] path = new int[faces];
+        int depth = 0;
+        int face = 0;
+        int[] at = first.clone();
+        seen[0] = true;
+        answers[0] = question.test(windings);
+        while (true) {
+            int h = at[face];
+            if (h < 0) {
+                if (depth == 0) {
+                    return answers;
+                }
+                int back = path[--depth] ^ 1;
+                windings.cross(back);
+                face = faceOfLoop[loopOf[back ^ 1]];
+                continue;
+            }
+            at[face] = following[h];
+            int beyond = faceOfLoop[loopOf[h ^ 1]];
+            if (!seen[beyond]) {
+                seen[beyond] = true;
+                windings.cross(h);
+                path[depth++] = h;
+                face = beyond;
+                answers[face] = question.test(windings);
+            }
+        }
+    }
+
+    /** The regions made of the faces for which the answer is yes, with exact outlines and no seams within. */
+    public List<Region> regions(Predicate<Windings> question) {
+        return regions(where(question), false);
+    }
+
+    /** Every bounded face as a region of its own. */
+    public List<Region> faceRegions() {
+        boolean[] all = new boolean[faces];
+        Arrays.fill(all, true);
+        all[0] = false;
+        return regions(all, true);
+    }
+
+    private int face(int half) {
+        return faceOfLoop[loopOf[half]];
+    }
+
+    private List<Region> regions(boolean[] inside, boolean apart) {
+        int[] whole = new int[faces];
+        for (int f = 0; f < faces; f++) {
+            whole[f] = f;
+        }
+        boolean[] border = new boolean[next.length];
+        for (int h = 0; h < next.length; h++) {
+            int here = face(h);
+            int there = face(h ^ 1);
+            boolean divides = here != there && (apart || inside[here] != inside[there]);
+            border[h] = inside[here] && divides;
+            if (!divides && inside[here]) {
+                join(whole, here, there);
+            }
+        }
+        boolean[] done = new boolean[next.length];
+        List<List<Path>> loopsOf = new ArrayList<>();
+        int[] slot = new int[faces];
+        Arrays.fill(slot, -1);
+        for (int h = 0; h < next.length; h++) {
+            if (border[h] && !done[h]) {
+                int group = find(whole, face(h));
+                if (slot[group] < 0) {
+                    slot[group] = loopsOf.size();
+                    loopsOf.add(new ArrayList<>());
+                }
+                loopsOf.get(slot[group]).add(loop(h, border, done));
+            }
+        }
+        List<Region> regions = new ArrayList<>(loopsOf.size());
+        for (List<Path> bounds : loopsOf) {
+            int outline = 0;
+            for (int i = 1; i < bounds.size(); i++) {
+                outline = bounds.get(i).signedArea() > bounds.get(outline).signedArea() ? i : outline;
+            }
+            Path outside = bounds.remove(outline);
+            regions.add(new Region(outside, bounds));
+        }
+        return regions;
+    }
+
+    private Path loop(int begin, boolean[] border, boolean[] done) {
+        List<Curve> round = new ArrayList<>();
+        int h = begin;
+        do {
+            done[h] = true;
+            round.add(edges.stretch(h));
+            h = next[h];
+            // Edges that do not bound are crossed: the loop goes on beyond them.
+            while (!border[h]) {
+                h = next[h ^ 1];
+            }
+        } while (h != begin);
+        return new Path(Seams.closed(round, 8 * epsilon), true);
+    }
+
+    private static int find(int[] parent, int i) {
+        int at = i;
+        while (parent[at] != at) {
+            parent[at] = parent[parent[at]];
+            at = parent[at];
+        }
+        return at;
+    }
+
+    private static void join(int[] parent, int a, int b) {
+        parent[find(parent, a)] = find(parent, b);
+    }
+
+    /** Whether a curve is a stretch of the same circle as another, running the same way. */
+    static boolean continues(Arc a, Arc b) {
+        return a.centre().equals(b.centre()) && a.radius() == b.radius() && a.sweep() * b.sweep() > 0;
+    }
+}
