@@ -24,6 +24,7 @@ final class Cutting {
     private final Diagram diagram;
     private final boolean[] firstOver;
     private final double clearance;
+    private final Clipping clipping;
     private final List<Edges> edges = new ArrayList<>();
     private final List<Course> courses = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
@@ -39,12 +40,22 @@ final class Cutting {
     private record Corner(Point place, double onEdge, int overCurve, double overParameter) {}
 
     /** One side of an under-pass: its two corners and the edge of the widened band between them. */
-    private record Cut(double under, Corner right, Corner left, Path along) {}
+    private record Cut(Corner right, Corner left, Path along) {}
+
+    /** Where a course begins or ends: the passage it dives at, -1 at the end of a strand; and the cut there, null at none. */
+    private record Bound(int passage, Cut cut) {
+        static final Bound END = new Bound(-1, null);
+
+        boolean isUnfit() {
+            return passage >= 0 && cut == null;
+        }
+    }
 
     private Cutting(Diagram diagram, boolean[] firstOver, double clearance) {
         this.diagram = diagram;
         this.firstOver = firstOver;
         this.clearance = clearance;
+        this.clipping = new Clipping(diagram, clearance);
     }
 
     static Result of(Diagram diagram, boolean[] firstOver, double clearance, Watch watch) {
@@ -96,22 +107,22 @@ final class Cutting {
                     .ifPresent(region -> courses.add(new Course(s, 0, 0, path.size(), region, sides(s))));
             return;
         }
-        Cut[] arriving = new Cut[under.size()];
-        Cut[] leaving = new Cut[under.size()];
+        Bound[] arriving = new Bound[under.size()];
+        Bound[] leaving = new Bound[under.size()];
         for (int i = 0; i < under.size(); i++) {
             arriving[i] = cut(s, under.get(i), true);
             leaving[i] = cut(s, under.get(i), false);
         }
         int n = under.size();
         if (!path.closed()) {
-            course(s, 0, null, arriving[0], 0);
+            course(s, 0, Bound.END, arriving[0], 0);
         }
         for (int i = 0; i < n; i++) {
             int next = i + 1 == n ? 0 : i + 1;
             if (path.closed()) {
                 course(s, i, leaving[i], arriving[next], next == 0 ? path.size() : 0);
             } else {
-                course(s, i + 1, leaving[i], next == 0 ? null : arriving[next], 0);
+                course(s, i + 1, leaving[i], next == 0 ? Bound.END : arriving[next], 0);
             }
         }
     }
@@ -120,11 +131,11 @@ final class Cutting {
         return List.of(edges.get(s).right(), edges.get(s).left());
     }
 
-    private Cut cut(int s, int passage, boolean arriving) {
+    private Bound cut(int s, int passage, boolean arriving) {
         int o = diagram.strand(passage ^ 1);
         double at = diagram.position(passage);
         if (edges.get(o) == null) {
-            return acrossOnly(s, passage, arriving);
+            return new Bound(passage, null);
         }
         Path over = diagram.strands().get(o).path();
         double overAt = diagram.position(passage ^ 1);
@@ -137,27 +148,9 @@ final class Cutting {
         Optional<Corner> right = corner(edges.get(s).right(), at, along, overAt, place);
         Optional<Corner> left = corner(edges.get(s).left(), at, along, overAt, place);
         if (right.isEmpty() || left.isEmpty()) {
-            return acrossOnly(s, passage, arriving);
+            return new Bound(passage, null);
         }
-        return new Cut(at, right.get(), left.get(), along);
-    }
-
-    /** A straight cut across the band, for where the edges of two bands do not meet as they should. */
-    private Cut acrossOnly(int s, int passage, boolean arriving) {
-        Path path = diagram.strands().get(s).path();
-        int o = diagram.strand(passage ^ 1);
-        double at = diagram.position(passage);
-        double sine = Math.abs(
-                path.tangent(at).cross(diagram.strands().get(o).path().tangent(diagram.position(passage ^ 1))));
-        double back = (diagram.strands().get(o).width() / 2 + clearance) / Math.max(0.2, sine);
-        double along = path.lengthTo(at) + (arriving ? -back : back);
-        double total = path.length();
-        double position =
-                path.positionAt(path.closed() ? (along % total + total) % total : Math.max(0, Math.min(total, along)));
-        faults.add(new Fault(s, path.at(at), false));
-        Point right = edges.get(s).right().at(position);
-        Point left = edges.get(s).left().at(position);
-        return new Cut(at, new Corner(right, position, 0, 0), new Corner(left, position, 0, 0), null);
+        return new Bound(passage, new Cut(right.get(), left.get(), along));
     }
 
     private Optional<Corner> corner(Path edge, double at, Path along, double overAt, Point place) {
@@ -216,19 +209,25 @@ final class Cutting {
         return p.minus(line.start()).dot(along) / along.dot(along);
     }
 
-    private void course(int s, int ordinal, Cut from, Cut to, int lap) {
+    private void course(int s, int ordinal, Bound begin, Bound finish, int lap) {
         Strand strand = diagram.strands().get(s);
         Path path = strand.path();
         int size = path.size();
-        double a = from == null ? 0 : from.under();
-        double b = to == null ? size : to.under() + lap;
+        double a = begin.passage() < 0 ? 0 : diagram.position(begin.passage());
+        double b = finish.passage() < 0 ? size : diagram.position(finish.passage()) + lap;
+        if (begin.isUnfit() || finish.isUnfit()) {
+            clipped(s, ordinal, begin, finish);
+            return;
+        }
+        Cut from = begin.cut();
+        Cut to = finish.cut();
         double rightA = from == null ? 0 : unwound(from.right().onEdge(), a, path);
         double leftA = from == null ? 0 : unwound(from.left().onEdge(), a, path);
         double rightB = to == null ? size : unwound(to.right().onEdge(), b, path);
         double leftB = to == null ? size : unwound(to.left().onEdge(), b, path);
         double whole = path.closed() ? size : Double.POSITIVE_INFINITY;
         if (rightB <= rightA || leftB <= leftA || rightB - rightA >= whole || leftB - leftA >= whole) {
-            faults.add(new Fault(s, path.at(a), false));
+            clipped(s, ordinal, begin, finish);
             return;
         }
         Edges own = edges.get(s);
@@ -250,7 +249,20 @@ final class Cutting {
             round.addAll(across(from, false));
         }
         Region region = Region.of(new Path(merged(round), true));
-        courses.add(new Course(s, ordinal, a, to == null ? size : to.under(), region, sides));
+        courses.add(new Course(s, ordinal, a, b - lap, region, sides));
+    }
+
+    /** A course whose edges are not cut one by one; one of which nothing is left is a fault. */
+    private void clipped(int s, int ordinal, Bound begin, Bound finish) {
+        Path path = diagram.strands().get(s).path();
+        double a = begin.passage() < 0 ? 0 : diagram.position(begin.passage());
+        double b = finish.passage() < 0 ? path.size() : diagram.position(finish.passage());
+        Optional<Clipping.Clipped> clipped = clipping.course(s, begin.passage(), finish.passage());
+        clipped.ifPresent(c -> courses.add(
+                new Course(s, ordinal, a, b, c.region(), List.of(c.region().outline()))));
+        if (clipped.isEmpty() || !clipped.get().hasRoom()) {
+            faults.add(new Fault(s, path.at(a), false));
+        }
     }
 
     /** The position on a closed path moved by whole laps to within half a lap of another. */
@@ -294,9 +306,6 @@ final class Cutting {
     private static List<Curve> across(Cut cut, boolean rightToLeft) {
         Corner a = rightToLeft ? cut.right() : cut.left();
         Corner b = rightToLeft ? cut.left() : cut.right();
-        if (cut.along() == null) {
-            return List.of(new Line(a.place(), b.place()));
-        }
         Curve along = cut.along().curves().get(a.overCurve());
         if (a.overCurve() == b.overCurve()) {
             if (along instanceof Arc arc) {

@@ -182,14 +182,38 @@ class TideRingWeaveTest {
     }
 
     @Test
-    void bandsTooWideForTheirCrossingsAreReportedNotThrown() throws Exception {
-        Weave crowded = weave(set(TideRing.design(), BAND, "width", "62"));
-        assertThat(crowded.troubles()).extracting(Weave.Trouble::kind).contains(Weave.Trouble.Kind.NO_ROOM);
+    void bandsAndClearancesThatLeaveNothingAreReportedNotThrown() throws Exception {
+        Weave noRoom = weave(set(TideRing.design(), new Subject.OfStep("design", 2), "clearance", "30"));
+        assertThat(noRoom.troubles()).extracting(Weave.Trouble::kind).contains(Weave.Trouble.Kind.NO_ROOM);
         Weave tooWide = weave(set(TideRing.design(), BAND, "width", "90"));
         assertThat(tooWide.troubles()).extracting(Weave.Trouble::kind).contains(Weave.Trouble.Kind.TOO_WIDE);
         for (String turns : new String[] {"1", "2", "3", "5", "12", "17", "24", "60"}) {
             Weave weave = weave(set(TideRing.design(), TURN, "times", turns));
             assertThat(weave.alternates()).as(turns + " turns").isTrue();
+        }
+    }
+
+    /** Circles that cross under a shallow angle, where no edge of one band meets both of the other: cut all the same. */
+    @Test
+    void shallowCrossingsAreCutByTheSubdivision() throws Exception {
+        for (String out : new String[] {"39.9", "39.5", "39", "38.1", "37", "35"}) {
+            Design two = set(set(TideRing.design(), TURN, "times", "2"), CIRCLE, "out", out);
+            two = set(set(two, BAND, "width", "3"), new Subject.OfFigure("design", "circle-2"), "radius", "100");
+            Weave weave = weave(two);
+            assertThat(weave.crossings()).hasSize(2);
+            // The centre lines are this far apart in the middle of the lens; less than a band and its clearance is no
+            // room.
+            boolean room = 2 * (40 - Double.parseDouble(out)) > 3.6;
+            assertThat(weave.troubles().isEmpty()).as("room at " + out).isEqualTo(room);
+            assertThat(weave.courses())
+                    .as("two circles, and the wide one that nothing crosses")
+                    .hasSize(3);
+            Geometry a = Flattened.polygon(weave.courses().get(0).region(), 8_000);
+            Geometry b = Flattened.polygon(weave.courses().get(1).region(), 8_000);
+            assertThat(a.intersection(b).getArea()).isLessThan(1e-6);
+            if (room) {
+                assertThat(a.distance(b)).as("the clearance is kept all along").isCloseTo(0.6, within(2e-3));
+            }
         }
     }
 

@@ -1,9 +1,7 @@
 package org.hyphantes.geometry.plane;
 
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 
@@ -23,6 +21,11 @@ final class Edges {
     private int[][] sources = new int[64][];
     private int size;
 
+    /** For each vertex the newest edge that has it as its lower end, and for each edge the one before it: to find what lies alike. */
+    private int[] firstAt;
+
+    private int[] nextAt = new int[64];
+
     private Edges(List<Curve> curves) {
         this.curves = curves;
     }
@@ -30,7 +33,8 @@ final class Edges {
     /** @param owner for each curve, the number of the path it belongs to */
     static Edges of(List<Curve> curves, int[] owner, Crossings crossings, double epsilon) {
         Edges edges = new Edges(curves);
-        Map<Long, Integer> byEnds = new HashMap<>();
+        edges.firstAt = new int[crossings.vertices().count()];
+        Arrays.fill(edges.firstAt, -1);
         for (int c = 0; c < curves.size(); c++) {
             Crossings.Cuts cuts = crossings.cuts(c);
             boolean whole = Crossings.isWhole(curves.get(c));
@@ -44,21 +48,22 @@ final class Edges {
                 int v0 = cuts.vertex(a);
                 int v1 = cuts.vertex(k + 1);
                 if (v0 != v1 || (t1 - t0) * length > 8 * epsilon) {
-                    edges.add(c, owner[c], t0, t1, v0, v1, byEnds, 4 * epsilon);
+                    edges.add(c, owner[c], t0, t1, v0, v1, 4 * epsilon);
                 }
             }
         }
         return edges;
     }
 
-    private void add(
-            int c, int owner, double t0, double t1, int v0, int v1, Map<Long, Integer> byEnds, double epsilon) {
-        long key = (long) Math.min(v0, v1) << 32 | Math.max(v0, v1);
+    private void add(int c, int owner, double t0, double t1, int v0, int v1, double epsilon) {
+        int low = Math.min(v0, v1);
+        int high = Math.max(v0, v1);
         int source = 2 * owner;
         Point middle = curves.get(c).at((t0 + t1) / 2);
-        Integer chained = byEnds.get(key);
-        for (int e = chained == null ? -1 : chained; e >= 0; e = nextAlike[e]) {
-            if (middle(e).distance(middle) <= epsilon && alike(e, c, t0, t1, epsilon)) {
+        for (int e = firstAt[low]; e >= 0; e = nextAt[e]) {
+            if (Math.max(start[e], end[e]) == high
+                    && middle(e).distance(middle) <= epsilon
+                    && alike(e, c, t0, t1, epsilon)) {
                 boolean sameWay = v0 != v1 ? start[e] == v0 : sameHeading(e, c, t0, t1);
                 sources[e] = Arrays.copyOf(sources[e], sources[e].length + 1);
                 sources[e][sources[e].length - 1] = source + (sameWay ? 0 : 1);
@@ -72,7 +77,7 @@ final class Edges {
             start = Arrays.copyOf(start, 2 * size);
             end = Arrays.copyOf(end, 2 * size);
             sources = Arrays.copyOf(sources, 2 * size);
-            nextAlike = Arrays.copyOf(nextAlike, 2 * size);
+            nextAt = Arrays.copyOf(nextAt, 2 * size);
         }
         curve[size] = c;
         from[size] = t0;
@@ -80,11 +85,9 @@ final class Edges {
         start[size] = v0;
         end[size] = v1;
         sources[size] = new int[] {source};
-        nextAlike[size] = chained == null ? -1 : chained;
-        byEnds.put(key, size++);
+        nextAt[size] = firstAt[low];
+        firstAt[low] = size++;
     }
-
-    private int[] nextAlike = new int[64];
 
     private boolean alike(int e, int c, double t0, double t1, double epsilon) {
         Point quarter = curves.get(c).at(t0 + (t1 - t0) / 4);

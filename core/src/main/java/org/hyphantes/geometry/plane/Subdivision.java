@@ -339,12 +339,21 @@ public final class Subdivision {
         }
     }
 
-    /** How often each path winds round a face, clockwise positive; of use only while a face is being looked at. */
+    /**
+     * How paths lie about a face, clockwise windings positive; of use only while that face is being looked at. Paths may be
+     * taken together as operands, each of which holds a face that an odd number of windings of its paths are round.
+     */
     public final class Windings {
         private final int[] winding = new int[paths.size()];
+        private final int[] operandOf;
+        private final boolean[] odd;
         private int covered;
+        private int held;
 
-        private Windings() {}
+        private Windings(int[] operandOf) {
+            this.operandOf = operandOf;
+            this.odd = new boolean[Arrays.stream(operandOf).max().orElse(-1) + 1];
+        }
 
         public int of(int path) {
             return winding[path];
@@ -355,6 +364,16 @@ public final class Subdivision {
             return covered;
         }
 
+        /** Whether an operand holds the face. */
+        public boolean holds(int operand) {
+            return odd[operand];
+        }
+
+        /** The number of operands that hold the face. */
+        public int held() {
+            return held;
+        }
+
         private void cross(int half) {
             for (int source : edges.sources(half / 2)) {
                 int path = source / 2;
@@ -363,13 +382,23 @@ public final class Subdivision {
                     // From the right-hand side of a path to its left-hand side it winds once less.
                     winding[path] += half % 2 == source % 2 ? -1 : 1;
                     covered += winding[path] == 0 ? 0 : 1;
+                    int operand = operandOf[path];
+                    odd[operand] = !odd[operand];
+                    held += odd[operand] ? 1 : -1;
                 }
             }
         }
     }
 
-    /** For every face, whether a question about its windings is answered with yes. */
+    /** For every face, whether a question about its windings is answered with yes; every path is an operand by itself. */
     public boolean[] where(Predicate<Windings> question) {
+        int[] each = new int[paths.size()];
+        Arrays.setAll(each, i -> i);
+        return where(each, question);
+    }
+
+    /** The same with paths taken together: the number of each path's operand, from 0. */
+    private boolean[] where(int[] operandOf, Predicate<Windings> question) {
         boolean[] answers = new boolean[faces];
         boolean[] seen = new boolean[faces];
         int[] first = new int[faces];
@@ -382,7 +411,7 @@ public final class Subdivision {
         }
         // A walk over the faces, crossing one edge at a time and back, so that the windings are kept as one running
         // count.
-        Windings windings = new Windings();
+        Windings windings = new Windings(operandOf);
         int[] path = new int[faces];
         int depth = 0;
         int face = 0;
@@ -415,6 +444,11 @@ public final class Subdivision {
     /** The regions made of the faces for which the answer is yes, with exact outlines and no seams within. */
     public List<Region> regions(Predicate<Windings> question) {
         return regions(where(question), false);
+    }
+
+    /** The same with paths taken together as operands: the number of each path's operand, from 0. */
+    List<Region> regions(int[] operandOf, Predicate<Windings> question) {
+        return regions(where(operandOf, question), false);
     }
 
     /** Every bounded face as a region of its own. */
@@ -461,8 +495,13 @@ public final class Subdivision {
         List<Region> regions = new ArrayList<>(loopsOf.size());
         for (List<Path> bounds : loopsOf) {
             int outline = 0;
-            for (int i = 1; i < bounds.size(); i++) {
-                outline = bounds.get(i).signedArea() > bounds.get(outline).signedArea() ? i : outline;
+            double most = Double.NEGATIVE_INFINITY;
+            for (int i = 0; i < bounds.size(); i++) {
+                double area = bounds.get(i).signedArea();
+                if (area > most) {
+                    most = area;
+                    outline = i;
+                }
             }
             Path outside = bounds.remove(outline);
             regions.add(new Region(outside, bounds));

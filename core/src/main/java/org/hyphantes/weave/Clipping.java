@@ -1,0 +1,113 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.plane.Booleans;
+
+/**
+ * Cuts one course by the planar subdivision, for where the edges of bands do not meet one by one: under shallow angles, at
+ * corners, and where two crossings lie close. What is taken away is the same: the bands over it, widened by the clearance.
+ */
+final class Clipping {
+    /** A course, and whether the bands come clear of one another before the next crossing. */
+    record Clipped(Region region, boolean hasRoom) {}
+
+    private final Diagram diagram;
+    private final double clearance;
+
+    Clipping(Diagram diagram, double clearance) {
+        this.diagram = diagram;
+        this.clearance = clearance;
+    }
+
+    /**
+     * The stretch of a strand's band from one under-pass to another, less the bands over it there; of several pieces the
+     * largest.
+     *
+     * @param from the passage it comes from, -1 for the strand's start
+     * @param to the passage it runs to, -1 for the strand's end
+     * @return empty when nothing of the band is left
+     */
+    Optional<Clipped> course(int s, int from, int to) {
+        Strand strand = diagram.strands().get(s);
+        double a = from < 0 ? 0 : diagram.position(from);
+        double b = to < 0 ? strand.path().size() : diagram.position(to);
+        Optional<Region> stretch = band(strand.path().part(a, b), strand.width(), strand.ends());
+        if (stretch.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Region> taken = new ArrayList<>();
+        boolean room = true;
+        for (int passage : new int[] {from, to}) {
+            if (passage >= 0) {
+                double[] reach = reach(passage ^ 1);
+                over(passage ^ 1, reach).ifPresent(taken::add);
+                room &= isClear(strand, passage ^ 1, reach[0]) && isClear(strand, passage ^ 1, reach[1]);
+            }
+        }
+        boolean sound = room;
+        return Booleans.minus(stretch.get(), taken).stream()
+                .max(Comparator.comparingDouble(Region::area))
+                .map(region -> new Clipped(region, sound));
+    }
+
+    /** The positions half the way from a passage to its neighbours on its strand; beyond an end where there is none. */
+    private double[] reach(int passage) {
+        int s = diagram.strand(passage);
+        Path path = diagram.strands().get(s).path();
+        int n = diagram.passages(s);
+        int at = 0;
+        while (diagram.passage(s, at) != passage) {
+            at++;
+        }
+        double here = diagram.position(passage);
+        boolean first = !path.closed() && at == 0;
+        boolean last = !path.closed() && at == n - 1;
+        double before = first ? -here : position(s, at - 1, n);
+        double after = last ? 2 * path.size() - here : position(s, at + 1, n);
+        return new double[] {(before + here) / 2, (here + after) / 2};
+    }
+
+    /** Whether the strand over has come clear of a strand at a position; the end of an open strand is no matter. */
+    private boolean isClear(Strand strand, int passage, double position) {
+        Strand over = diagram.strands().get(diagram.strand(passage));
+        Path path = over.path();
+        if (!path.closed() && (position <= 0 || position >= path.size())) {
+            return true;
+        }
+        Point there = path.at(onLap(path, position));
+        double away = strand.path().at(strand.path().nearest(there)).distance(there);
+        return over.key().equals(strand.key()) || away > (over.width() + strand.width()) / 2 + clearance;
+    }
+
+    /** The widened band of the strand over a crossing, within its reach. */
+    private Optional<Region> over(int passage, double[] reach) {
+        Strand strand = diagram.strands().get(diagram.strand(passage));
+        Path path = strand.path();
+        List<Curve> along = path.part(onLap(path, reach[0]), onLap(path, reach[1]));
+        return band(along, strand.width() + 2 * clearance, Ends.SQUARE);
+    }
+
+    private static double onLap(Path path, double position) {
+        return path.closed() ? position - path.size() * Math.floor(position / path.size()) : position;
+    }
+
+    /** The position of a passage by its ordinal, which may run a lap ahead or behind. */
+    private double position(int s, int ordinal, int n) {
+        double size = diagram.strands().get(s).path().size();
+        int lap = Math.floorDiv(ordinal, n);
+        return diagram.position(diagram.passage(s, Math.floorMod(ordinal, n))) + lap * size;
+    }
+
+    private static Optional<Region> band(List<Curve> along, double width, Ends ends) {
+        return along.isEmpty() ? Optional.empty() : BandOutline.of(new Path(along, false), width, ends);
+    }
+}
