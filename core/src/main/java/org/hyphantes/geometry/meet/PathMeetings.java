@@ -23,12 +23,16 @@ public final class PathMeetings {
     private final Tolerance tolerance;
     private final List<Raw> raw = new ArrayList<>();
 
-    private record Raw(
-            Point place, int first, double firstPosition, int second, double secondPosition, Character hint) {
-        static final char CLEAR = 'c';
-        static final char JOINT = 'j';
-        static final char OVERLAP = 'o';
+    /** What is known of a meeting when it is found. */
+    private enum Hint {
+        /** Within both curves and not along one another: a crossing for sure. */
+        CLEAR,
+        /** At the end of a curve, or along one another: to be told by what the paths do round it. */
+        JOINT,
+        OVERLAP
     }
+
+    private record Raw(Point place, int first, double firstPosition, int second, double secondPosition, Hint hint) {}
 
     private PathMeetings(List<Path> paths, Tolerance tolerance) {
         this.paths = paths;
@@ -104,14 +108,14 @@ public final class PathMeetings {
                     continue;
                 }
                 boolean clear = !at.tangent() && first != Math.floor(first) && second != Math.floor(second);
-                add(at.place(), p, first, q, second, clear ? Raw.CLEAR : Raw.JOINT);
+                add(at.place(), p, first, q, second, clear ? Hint.CLEAR : Hint.JOINT);
             } else if (meeting instanceof Meeting.Along along) {
-                add(a.at(along.firstFrom()), p, c + along.firstFrom(), q, d + along.secondFrom(), Raw.OVERLAP);
+                add(a.at(along.firstFrom()), p, c + along.firstFrom(), q, d + along.secondFrom(), Hint.OVERLAP);
             }
         }
     }
 
-    private void add(Point place, int p, double first, int q, double second, char hint) {
+    private void add(Point place, int p, double first, int q, double second, Hint hint) {
         if (p == q && second < first) {
             raw.add(new Raw(place, p, second, q, first, hint));
         } else {
@@ -162,8 +166,8 @@ public final class PathMeetings {
             if (s.first != r.first || s.second != r.second || s.firstPosition < r.firstPosition - 1) {
                 return false;
             }
-            if (s.hint != Raw.OVERLAP
-                    && r.hint != Raw.OVERLAP
+            if (s.hint != Hint.OVERLAP
+                    && r.hint != Hint.OVERLAP
                     && s.place.distance(r.place) <= 2 * tolerance.distance()
                     && near(r.first, s.firstPosition, r.firstPosition)
                     && near(r.second, s.secondPosition, r.secondPosition)) {
@@ -180,10 +184,10 @@ public final class PathMeetings {
     }
 
     private PathMeeting.Kind kind(Raw r) {
-        if (r.hint == Raw.CLEAR) {
+        if (r.hint == Hint.CLEAR) {
             return PathMeeting.Kind.CROSSING;
         }
-        if (r.hint == Raw.OVERLAP) {
+        if (r.hint == Hint.OVERLAP) {
             return PathMeeting.Kind.OVERLAP;
         }
         Path a = paths.get(r.first);

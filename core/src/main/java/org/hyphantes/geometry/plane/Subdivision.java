@@ -37,8 +37,9 @@ public final class Subdivision {
     private final int[] next;
     private final int[] loopOf;
     private final int loops;
-    private final int[] component;
+    private final UnionFind parts;
     private int components;
+    private int usedVertices;
     private final int[] faceOfLoop;
     private int faces = 1;
 
@@ -63,7 +64,7 @@ public final class Subdivision {
         orderRoundVertices();
         this.loopOf = new int[next.length];
         this.loops = walk();
-        this.component = new int[vertices.count()];
+        this.parts = new UnionFind(vertices.count());
         findComponents();
         this.faceOfLoop = new int[loops];
         layFaces();
@@ -105,8 +106,6 @@ public final class Subdivision {
     public int components() {
         return components;
     }
-
-    private int usedVertices;
 
     private void orderRoundVertices() {
         int n = next.length;
@@ -193,29 +192,20 @@ public final class Subdivision {
     }
 
     private void findComponents() {
-        for (int v = 0; v < component.length; v++) {
-            component[v] = v;
-        }
         for (int e = 0; e < edges.size(); e++) {
-            component[root(edges.origin(2 * e))] = root(edges.origin(2 * e + 1));
+            parts.join(edges.origin(2 * e), edges.origin(2 * e + 1));
         }
-        boolean[] counted = new boolean[component.length];
+        boolean[] counted = new boolean[parts.size()];
         for (int e = 0; e < edges.size(); e++) {
-            int root = root(edges.origin(2 * e));
-            if (!counted[root]) {
-                counted[root] = true;
-                components++;
-            }
+            int part = part(2 * e);
+            components += counted[part] ? 0 : 1;
+            counted[part] = true;
         }
     }
 
-    private int root(int v) {
-        int at = v;
-        while (component[at] != at) {
-            component[at] = component[component[at]];
-            at = component[at];
-        }
-        return at;
+    /** The part that a half-edge belongs to, of those that do not hang together. */
+    private int part(int half) {
+        return parts.find(edges.origin(half));
     }
 
     /** Gives every loop its face: the loops about a face from within have one of their own, the outer loop of a part that round it. */
@@ -226,10 +216,10 @@ public final class Subdivision {
             area[loopOf[2 * e]] += swept;
             area[loopOf[2 * e + 1]] -= swept;
         }
-        int[] outer = new int[component.length];
+        int[] outer = new int[parts.size()];
         Arrays.fill(outer, -1);
         for (int h = 0; h < next.length; h++) {
-            int c = root(edges.origin(h));
+            int c = part(h);
             if (outer[c] < 0 || area[loopOf[h]] < area[loopOf[outer[c]]]) {
                 outer[c] = h;
             }
@@ -284,7 +274,7 @@ public final class Subdivision {
             int hit = nearest(c);
             if (hit >= 0) {
                 int found = loopOf[hit];
-                int other = root(edges.origin(hit));
+                int other = part(hit);
                 faceOfLoop[loop] = found == loopOf[outer[other]] ? resolve(other) : faceOfLoop[found];
             }
             return faceOfLoop[loop];
@@ -311,7 +301,7 @@ public final class Subdivision {
             // it.
             double left = 0;
             for (int e = 0; e < boxes.length; e++) {
-                if (boxes[e].meets(box) && root(edges.origin(2 * e)) == c) {
+                if (boxes[e].meets(box) && part(2 * e) == c) {
                     for (Meeting meeting : CurveMeetings.of(ray, edges.stretch(2 * e), new Tolerance(epsilon))) {
                         left = meeting instanceof Meeting.At at ? Math.max(left, at.first()) : left;
                     }
@@ -320,7 +310,7 @@ public final class Subdivision {
             double best = Double.POSITIVE_INFINITY;
             int hit = -1;
             for (int e = 0; e < boxes.length; e++) {
-                if (!boxes[e].meets(box) || root(edges.origin(2 * e)) == c) {
+                if (!boxes[e].meets(box) || part(2 * e) == c) {
                     continue;
                 }
                 Curve stretch = edges.stretch(2 * e);
@@ -464,10 +454,7 @@ public final class Subdivision {
     }
 
     private List<Region> regions(boolean[] inside, boolean apart) {
-        int[] whole = new int[faces];
-        for (int f = 0; f < faces; f++) {
-            whole[f] = f;
-        }
+        UnionFind whole = new UnionFind(faces);
         boolean[] border = new boolean[next.length];
         for (int h = 0; h < next.length; h++) {
             int here = face(h);
@@ -475,7 +462,7 @@ public final class Subdivision {
             boolean divides = here != there && (apart || inside[here] != inside[there]);
             border[h] = inside[here] && divides;
             if (!divides && inside[here]) {
-                join(whole, here, there);
+                whole.join(here, there);
             }
         }
         boolean[] done = new boolean[next.length];
@@ -484,7 +471,7 @@ public final class Subdivision {
         Arrays.fill(slot, -1);
         for (int h = 0; h < next.length; h++) {
             if (border[h] && !done[h]) {
-                int group = find(whole, face(h));
+                int group = whole.find(face(h));
                 if (slot[group] < 0) {
                     slot[group] = loopsOf.size();
                     loopsOf.add(new ArrayList<>());
@@ -522,19 +509,6 @@ public final class Subdivision {
             }
         } while (h != begin);
         return new Path(Seams.closed(round, 8 * epsilon), true);
-    }
-
-    private static int find(int[] parent, int i) {
-        int at = i;
-        while (parent[at] != at) {
-            parent[at] = parent[parent[at]];
-            at = parent[at];
-        }
-        return at;
-    }
-
-    private static void join(int[] parent, int a, int b) {
-        parent[find(parent, a)] = find(parent, b);
     }
 
     /** Whether a curve is a stretch of the same circle as another, running the same way. */

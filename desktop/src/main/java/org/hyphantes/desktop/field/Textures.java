@@ -10,7 +10,14 @@ import org.hyphantes.weave.Weave;
 
 /** Draws what tells strands apart without colour along their courses: nothing, beads, one line, rungs, two lines, slants. */
 final class Textures {
-    private static final int KINDS = 6;
+    private enum Texture {
+        PLAIN,
+        BEADS,
+        ONE_LINE,
+        RUNGS,
+        TWO_LINES,
+        SLANTS
+    }
 
     private final GraphicsContext gc;
     private final Camera camera;
@@ -23,8 +30,10 @@ final class Textures {
     void draw(Weave weave, Course course, int kind, Color ink) {
         Strand strand = weave.strands().get(course.strand());
         double width = strand.width() * camera.scale();
-        int texture = Math.floorMod(kind, KINDS);
-        if (texture == 0 || width < 6 || !course.region().outline().box().meets(camera.seen())) {
+        Texture texture = Texture.values()[Math.floorMod(kind, Texture.values().length)];
+        if (texture == Texture.PLAIN
+                || width < 6
+                || !course.region().outline().box().meets(camera.seen())) {
             return;
         }
         Path path = strand.path();
@@ -36,20 +45,22 @@ final class Textures {
             to += total;
         }
         double inset = whole ? 0 : strand.width() * 1.25;
-        double step = Math.max(texture == 1 ? 8 / camera.scale() : 2 / camera.scale(), 1e-9);
+        double step = Math.max(texture == Texture.BEADS ? 8 / camera.scale() : 2 / camera.scale(), 1e-9);
         gc.setStroke(ink);
         gc.setFill(ink);
         gc.setLineWidth(1.2);
         Point before = null;
-        for (double at = from + inset; at <= to - inset; at += texture == 3 || texture == 5 ? 3 * step : step) {
+        for (double at = from + inset;
+                at <= to - inset;
+                at += texture == Texture.RUNGS || texture == Texture.SLANTS ? 3 * step : step) {
             double position = path.positionAt(at % total);
             Point p = path.at(position);
             Point aside = path.tangent(position).right().times(strand.width() / 2);
             switch (texture) {
-                case 1 -> gc.fillOval(camera.x(p) - 1.6, camera.y(p) - 1.6, 3.2, 3.2);
-                case 2 -> before = join(before, p);
-                case 3 -> line(p.plus(aside), p.minus(aside));
-                case 4 -> {
+                case BEADS -> gc.fillOval(camera.x(p) - 1.6, camera.y(p) - 1.6, 3.2, 3.2);
+                case ONE_LINE -> before = join(before, p);
+                case RUNGS -> line(p.plus(aside), p.minus(aside));
+                case TWO_LINES -> {
                     Point other = p.minus(aside.times(0.35));
                     if (before != null) {
                         line(before, other);
