@@ -34,7 +34,7 @@ final class Seams {
     }
 
     private static Curve joined(Curve a, Curve b, double epsilon) {
-        if (a instanceof Arc p && b instanceof Arc q && Subdivision.continues(p, q)) {
+        if (a instanceof Arc p && b instanceof Arc q && continues(p, q)) {
             double sweep = p.sweep() + q.sweep();
             return Math.abs(sweep) <= 2 * Math.PI * (1 + 1e-12)
                     ? new Arc(p.centre(), p.radius(), p.from(), sweep)
@@ -46,5 +46,10 @@ final class Seams {
             return off <= epsilon ? new Line(p.start(), q.end()) : null;
         }
         return null;
+    }
+
+    /** Whether one arc is a stretch of the same circle as another, running the same way. */
+    private static boolean continues(Arc a, Arc b) {
+        return a.centre().equals(b.centre()) && a.radius() == b.radius() && a.sweep() * b.sweep() > 0;
     }
 }

@@ -4,16 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
-import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
-import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
-import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
-import org.hyphantes.geometry.meet.CurveMeetings;
-import org.hyphantes.geometry.meet.Meeting;
 
 /**
  * The planar subdivision made by any number of paths, open or closed: vertices where they meet, edges that are stretches of
@@ -28,8 +23,6 @@ import org.hyphantes.geometry.meet.Meeting;
  * eight times the tolerance, three times at the most.
  */
 public final class Subdivision {
-    private static final double SAME_HEADING = 1e-7;
-
     private final List<Path> paths;
     private final Edges edges;
     private final VertexGrid vertices;
@@ -39,7 +32,7 @@ public final class Subdivision {
     private final int loops;
     private final UnionFind parts;
     private int components;
-    private int usedVertices;
+    private final int usedVertices;
     private final int[] faceOfLoop;
     private int faces = 1;
 
@@ -60,8 +53,9 @@ public final class Subdivision {
         this.vertices = crossings.vertices();
         this.edges =
                 Edges.of(curves, owners.stream().mapToInt(Integer::intValue).toArray(), crossings, epsilon);
-        this.next = new int[2 * edges.size()];
-        orderRoundVertices();
+        VertexOrder order = new VertexOrder(edges, vertices.count());
+        this.next = order.next();
+        this.usedVertices = order.used();
         this.loopOf = new int[next.length];
         this.loops = walk();
         this.parts = new UnionFind(vertices.count());
@@ -105,76 +99,6 @@ public final class Subdivision {
     /** The parts that do not hang together. */
     public int components() {
         return components;
-    }
-
-    private void orderRoundVertices() {
-        int n = next.length;
-        int[] degree = new int[vertices.count() + 1];
-        for (int h = 0; h < n; h++) {
-            degree[edges.origin(h) + 1]++;
-        }
-        for (int v = 0; v < vertices.count(); v++) {
-            usedVertices += degree[v + 1] > 0 ? 1 : 0;
-            degree[v + 1] += degree[v];
-        }
-        int[] place = Arrays.copyOf(degree, degree.length);
-        int[] leaving = new int[n];
-        double[] angle = new double[n];
-        for (int h = 0; h < n; h++) {
-            leaving[place[edges.origin(h)]++] = h;
-            Point heading = edges.heading(h);
-            angle[h] = Math.atan2(heading.y(), heading.x());
-        }
-        for (int v = 0; v < vertices.count(); v++) {
-            round(leaving, degree[v], degree[v + 1], angle);
-        }
-    }
-
-    /** Orders the half-edges leaving one vertex clockwise, and links each arriving one to the next round its face. */
-    private void round(int[] leaving, int low, int high, double[] angle) {
-        for (int i = low + 1; i < high; i++) {
-            int h = leaving[i];
-            int j = i - 1;
-            while (j >= low && angle[leaving[j]] > angle[h]) {
-                leaving[j + 1] = leaving[j];
-                j--;
-            }
-            leaving[j + 1] = h;
-        }
-        int count = high - low;
-        int begin = 0;
-        double widest = -1;
-        for (int i = 0; i < count; i++) {
-            double gap = angle[leaving[low + i]] - angle[leaving[low + (i + count - 1) % count]];
-            gap = gap < 0 || count == 1 ? gap + 2 * Math.PI : gap;
-            if (gap > widest) {
-                widest = gap;
-                begin = i;
-            }
-        }
-        int[] turned = new int[count];
-        for (int i = 0; i < count; i++) {
-            turned[i] = leaving[low + (begin + i) % count];
-        }
-        for (int i = 1; i < count; i++) {
-            int h = turned[i];
-            int j = i - 1;
-            while (j >= 0 && sameHeading(angle[turned[j]], angle[h]) && edges.bend(turned[j]) > edges.bend(h)) {
-                turned[j + 1] = turned[j];
-                j--;
-            }
-            turned[j + 1] = h;
-        }
-        for (int i = 0; i < count; i++) {
-            // Arriving against turned[i], the face on the right-hand side goes on with the one before it,
-            // anticlockwise.
-            next[turned[i] ^ 1] = turned[(i + count - 1) % count];
-        }
-    }
-
-    private static boolean sameHeading(double a, double b) {
-        double apart = Math.abs(a - b);
-        return Math.min(apart, 2 * Math.PI - apart) < SAME_HEADING;
     }
 
     private int walk() {
@@ -234,98 +158,10 @@ public final class Subdivision {
             faceOfLoop[loop] = isOuter[loop] ? -1 : faces++;
         }
         if (components > 1) {
-            new Nesting(outer).lay();
+            new Nesting(edges, vertices, parts, loopOf, faceOfLoop, outer, epsilon).lay();
         }
         for (int loop = 0; loop < loops; loop++) {
             faceOfLoop[loop] = Math.max(0, faceOfLoop[loop]);
-        }
-    }
-
-    /** Finds for each part the face of another part that it lies in, by a ray to the nearest edge. */
-    private final class Nesting {
-        private final int[] outer;
-        private final Box[] boxes = new Box[edges.size()];
-        private final double reach;
-
-        Nesting(int[] outer) {
-            this.outer = outer;
-            Box all = null;
-            for (int e = 0; e < boxes.length; e++) {
-                boxes[e] = edges.stretch(2 * e).box();
-                all = all == null ? boxes[e] : all.with(boxes[e]);
-            }
-            reach = 3 * Math.max(all.width(), all.height());
-        }
-
-        void lay() {
-            for (int c = 0; c < outer.length; c++) {
-                if (outer[c] >= 0) {
-                    resolve(c);
-                }
-            }
-        }
-
-        private int resolve(int c) {
-            int loop = loopOf[outer[c]];
-            if (faceOfLoop[loop] >= 0) {
-                return faceOfLoop[loop];
-            }
-            faceOfLoop[loop] = 0;
-            int hit = nearest(c);
-            if (hit >= 0) {
-                int found = loopOf[hit];
-                int other = part(hit);
-                faceOfLoop[loop] = found == loopOf[outer[other]] ? resolve(other) : faceOfLoop[found];
-            }
-            return faceOfLoop[loop];
-        }
-
-        /** The half-edge that a ray from a part meets first, the ray's side being its right-hand side; -1 at none. */
-        private int nearest(int c) {
-            Point from = vertices.place(edges.origin(outer[c]));
-            for (int attempt = 0; attempt < 8; attempt++) {
-                double angle = 2.6 + 0.7390851 * attempt;
-                Line ray = new Line(from, from.plus(new Point(Math.cos(angle), Math.sin(angle)).times(reach)));
-                int found = cast(c, ray);
-                if (found > -2) {
-                    return found;
-                }
-            }
-            return -1;
-        }
-
-        /** The same for one ray; -2 when it meets the deciding edge at an end or in a touch, so that another must be cast. */
-        private int cast(int c, Line ray) {
-            Box box = ray.box();
-            // The ray may run through the part's own faces first; what it meets there lies within the part, not round
-            // it.
-            double left = 0;
-            for (int e = 0; e < boxes.length; e++) {
-                if (boxes[e].meets(box) && part(2 * e) == c) {
-                    for (Meeting meeting : CurveMeetings.of(ray, edges.stretch(2 * e), new Tolerance(epsilon))) {
-                        left = meeting instanceof Meeting.At at ? Math.max(left, at.first()) : left;
-                    }
-                }
-            }
-            double best = Double.POSITIVE_INFINITY;
-            int hit = -1;
-            for (int e = 0; e < boxes.length; e++) {
-                if (!boxes[e].meets(box) || part(2 * e) == c) {
-                    continue;
-                }
-                Curve stretch = edges.stretch(2 * e);
-                for (Meeting meeting : CurveMeetings.of(ray, stretch, new Tolerance(epsilon))) {
-                    if (meeting instanceof Meeting.At at && at.first() < best && at.first() > left) {
-                        double slack = 4 * epsilon / stretch.length();
-                        boolean clear = !at.tangent() && at.second() > slack && at.second() < 1 - slack;
-                        best = at.first();
-                        // The ray's start is on the right-hand side of an edge that runs to the ray's right.
-                        boolean toRight = ray.tangent(0).cross(stretch.tangent(at.second())) > 0;
-                        hit = !clear ? -2 : toRight ? 2 * e : 2 * e + 1;
-                    }
-                }
-            }
-            return hit;
         }
     }
 
@@ -509,10 +345,5 @@ public final class Subdivision {
             }
         } while (h != begin);
         return new Path(Seams.closed(round, 8 * epsilon), true);
-    }
-
-    /** Whether a curve is a stretch of the same circle as another, running the same way. */
-    static boolean continues(Arc a, Arc b) {
-        return a.centre().equals(b.centre()) && a.radius() == b.radius() && a.sweep() * b.sweep() > 0;
     }
 }

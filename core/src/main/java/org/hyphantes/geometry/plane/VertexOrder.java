@@ -1,0 +1,100 @@
+package org.hyphantes.geometry.plane;
+
+import java.util.Arrays;
+import org.hyphantes.geometry.Point;
+
+/** The half-edges in order round every vertex, by heading and then by bend, and so the way round every face. */
+final class VertexOrder {
+    /** Headings nearer than this angle (radians) are told apart by how their edges bend. */
+    private static final double SAME_HEADING = 1e-7;
+
+    private final Edges edges;
+    private final int[] next;
+    private int used;
+
+    VertexOrder(Edges edges, int vertexCount) {
+        this.edges = edges;
+        this.next = new int[2 * edges.size()];
+        order(vertexCount);
+    }
+
+    /** For each half-edge, the one that follows on it round the face on its right-hand side. */
+    int[] next() {
+        return next;
+    }
+
+    /** The number of vertices that an edge ends at. */
+    int used() {
+        return used;
+    }
+
+    private void order(int vertexCount) {
+        int n = next.length;
+        int[] degree = new int[vertexCount + 1];
+        for (int h = 0; h < n; h++) {
+            degree[edges.origin(h) + 1]++;
+        }
+        for (int v = 0; v < vertexCount; v++) {
+            used += degree[v + 1] > 0 ? 1 : 0;
+            degree[v + 1] += degree[v];
+        }
+        int[] place = Arrays.copyOf(degree, degree.length);
+        int[] leaving = new int[n];
+        double[] angle = new double[n];
+        for (int h = 0; h < n; h++) {
+            leaving[place[edges.origin(h)]++] = h;
+            Point heading = edges.heading(h);
+            angle[h] = Math.atan2(heading.y(), heading.x());
+        }
+        for (int v = 0; v < vertexCount; v++) {
+            round(leaving, degree[v], degree[v + 1], angle);
+        }
+    }
+
+    /** Orders the half-edges leaving one vertex clockwise, and links each arriving one to the next round its face. */
+    private void round(int[] leaving, int low, int high, double[] angle) {
+        for (int i = low + 1; i < high; i++) {
+            int h = leaving[i];
+            int j = i - 1;
+            while (j >= low && angle[leaving[j]] > angle[h]) {
+                leaving[j + 1] = leaving[j];
+                j--;
+            }
+            leaving[j + 1] = h;
+        }
+        int count = high - low;
+        int begin = 0;
+        double widest = -1;
+        for (int i = 0; i < count; i++) {
+            double gap = angle[leaving[low + i]] - angle[leaving[low + (i + count - 1) % count]];
+            gap = gap < 0 || count == 1 ? gap + 2 * Math.PI : gap;
+            if (gap > widest) {
+                widest = gap;
+                begin = i;
+            }
+        }
+        int[] turned = new int[count];
+        for (int i = 0; i < count; i++) {
+            turned[i] = leaving[low + (begin + i) % count];
+        }
+        for (int i = 1; i < count; i++) {
+            int h = turned[i];
+            int j = i - 1;
+            while (j >= 0 && sameHeading(angle[turned[j]], angle[h]) && edges.bend(turned[j]) > edges.bend(h)) {
+                turned[j + 1] = turned[j];
+                j--;
+            }
+            turned[j + 1] = h;
+        }
+        for (int i = 0; i < count; i++) {
+            // Arriving against turned[i], the face on the right-hand side goes on with the one before it,
+            // anticlockwise.
+            next[turned[i] ^ 1] = turned[(i + count - 1) % count];
+        }
+    }
+
+    private static boolean sameHeading(double a, double b) {
+        double apart = Math.abs(a - b);
+        return Math.min(apart, 2 * Math.PI - apart) < SAME_HEADING;
+    }
+}
