@@ -92,7 +92,7 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.view().shuttle()).isEqualTo(1));
         eventually(() -> assertThat(desk.resolved().field().work().weaves()).isEmpty());
         robot.clickOn(shuttle(robot, 1).add(44, 0));
-        robot.clickOn("Turn");
+        click(robot, "Turn");
         eventually(() -> assertThat(recipe()).containsExactly("turn", "turn", "band", "interlace"));
         eventually(() -> assertThat(desk.view().subject()).contains(new Subject.OfStep("design", 1)));
         eventually(() -> assertThat(desk.view().shuttle()).isEqualTo(2));
@@ -133,28 +133,30 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(band()).isGreaterThan(6.9));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         eventually(() -> assertThat(band()).as("a scrub is one step").isEqualTo(6));
-        robot.clickOn("#slot-ends").clickOn("pointed");
+        click(robot, "#slot-ends");
+        click(robot, "pointed");
         eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
-        robot.clickOn("#slot-width").write("7").type(KeyCode.ESCAPE);
+        click(robot, "#slot-width").write("7").type(KeyCode.ESCAPE);
         eventually(() -> assertThat(band()).as("Escape restores").isEqualTo(6));
-        robot.clickOn("#slot-width").write("0").type(KeyCode.ENTER);
+        click(robot, "#slot-width").write("0").type(KeyCode.ENTER);
         eventually(() -> assertThat(message(robot)).contains("must be 0.01 mm or more; kept at 0.01 mm"));
     }
 
     @Test
     void aMeasureNamedInASlotIsUsedAndChangedOnItsCard(FxRobot robot) {
         robot.type(KeyCode.F2);
-        robot.clickOn("#slot-out").write("seat = 60").type(KeyCode.ENTER);
+        click(robot, "#slot-out").write("seat = 60").type(KeyCode.ENTER);
         eventually(() -> assertThat(circle().out()).isEqualTo(new Amount(60, "seat")));
-        robot.clickOn("#measure").write("seat = 64").type(KeyCode.ENTER);
+        click(robot, "#measure").write("seat = 64").type(KeyCode.ENTER);
         eventually(() -> assertThat(circle().out().value()).isEqualTo(64));
-        robot.clickOn("#measure").write("pi = 3").type(KeyCode.ENTER);
+        click(robot, "#measure").write("pi = 3").type(KeyCode.ENTER);
         eventually(() -> assertThat(message(robot)).contains("cannot name a measure"));
     }
 
     @Test
     void figuresAreAddedChosenAndRemoved(FxRobot robot) {
-        robot.clickOn("#add-figure").clickOn("Polygon");
+        click(robot, "#add-figure");
+        click(robot, "Polygon");
         eventually(() -> assertThat(desk.root().members()).hasSize(3));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.SET_OUT));
         robot.write("8").type(KeyCode.ENTER);
@@ -172,7 +174,7 @@ class RecipeWindowTest extends WindowFixture {
     @Test
     void snagsAreGoneToAndMended(FxRobot robot) {
         robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", 1))));
-        robot.clickOn("#slot-width").write("90").type(KeyCode.ENTER);
+        click(robot, "#slot-width").write("90").type(KeyCode.ENTER);
         eventually(() -> assertThat(robot.lookup("#gauge-strands").query().getAccessibleText())
                 .endsWith("broken"));
         robot.type(KeyCode.F8);
@@ -197,7 +199,7 @@ class RecipeWindowTest extends WindowFixture {
         Design unsaved = Demo.tideRing().named("Left behind");
         frame.documents().keepAside(unsaved);
         robot.interact(() -> frame.documents().offerRecovered());
-        robot.clickOn("#answer-take-it-up");
+        click(robot, "#answer-take-it-up");
         eventually(() -> assertThat(desk.design()).isEqualTo(unsaved));
         eventually(() -> assertThat(desk.isSaved()).isFalse());
         robot.push(KeyCode.CONTROL, KeyCode.S);
@@ -211,10 +213,10 @@ class RecipeWindowTest extends WindowFixture {
     void stagesNotYetHereSaySoAndChangeNothing(FxRobot robot) {
         robot.type(KeyCode.F4);
         eventually(() -> assertThat(message(robot)).isEqualTo("Pieces is not in this version yet."));
-        robot.clickOn("#corner-repeat");
+        click(robot, "#corner-repeat");
         eventually(() -> assertThat(message(robot)).isEqualTo("Repeat is not in this version yet."));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.WEAVE));
-        robot.clickOn("#corner-set-out");
+        click(robot, "#corner-set-out");
         eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.SET_OUT));
         eventually(() -> assertThat(desk.view().shuttle())
                 .as("the shuttle rests after the last Turn")

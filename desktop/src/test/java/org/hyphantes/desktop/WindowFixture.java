@@ -1,5 +1,7 @@
 package org.hyphantes.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -75,6 +77,23 @@ abstract class WindowFixture {
                     throw e;
                 }
                 WaitForAsyncUtils.sleep(50, TimeUnit.MILLISECONDS);
+            }
+        }
+    }
+
+    /** Clicks what a query finds once the window has come to rest; what is being laid anew just then is sought again. */
+    FxRobot click(FxRobot robot, String query) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(15);
+        while (true) {
+            try {
+                eventually(() -> assertThat(robot.lookup(query).tryQuery()).isPresent());
+                robot.clickOn(query);
+                return robot;
+            } catch (RuntimeException e) {
+                if (System.nanoTime() > end) {
+                    throw e;
+                }
+                WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
             }
         }
     }

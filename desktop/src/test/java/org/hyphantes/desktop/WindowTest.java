@@ -54,12 +54,12 @@ class WindowTest extends WindowFixture {
     @Test
     void aNumberTypedIntoASlotReweavesAndUndoTakesItBack(FxRobot robot) throws Exception {
         robot.type(KeyCode.F2);
-        robot.clickOn("#slot-radius");
+        click(robot, "#slot-radius");
         robot.write("360/8 - 7").type(KeyCode.ENTER);
         eventually(() -> assertThat(circle().radius()).isEqualTo(new Amount(38, "360/8 - 7")));
         eventually(
                 () -> assertThat(weave().strands().get(0).path().length()).isCloseTo(2 * Math.PI * 38, within(1e-9)));
-        robot.clickOn("#slot-out").write("sepat").type(KeyCode.ENTER);
+        click(robot, "#slot-out").write("sepat").type(KeyCode.ENTER);
         eventually(() -> assertThat(message(robot)).contains("sepat is not a measure"));
         eventually(() -> assertThat(circle().out().value()).isEqualTo(62));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
@@ -113,7 +113,7 @@ class WindowTest extends WindowFixture {
         eventually(() -> assertThat(weave().crossings())
                 .filteredOn(c -> c.state() == Crossing.State.OUT_OF_RHYTHM)
                 .hasSize(7));
-        robot.clickOn("#mend");
+        click(robot, "#mend");
         eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
         robot.clickOn(onScreen(before.place()));
         eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
@@ -177,26 +177,26 @@ class WindowTest extends WindowFixture {
         String text = ProjectFile.text(mine);
         Files.writeString(chosen, text.substring(0, text.length() / 2));
         robot.push(KeyCode.CONTROL, KeyCode.O);
-        robot.clickOn("#answer-leave-unsaved");
+        click(robot, "#answer-leave-unsaved");
         eventually(
                 () -> assertThat(message(robot)).contains("damaged.hyphantes").contains("line "));
         eventually(() -> assertThat(desk.design()).isEqualTo(mine));
         robot.push(KeyCode.CONTROL, KeyCode.N);
-        robot.clickOn("#answer-stay");
+        click(robot, "#answer-stay");
         eventually(() -> assertThat(desk.design()).isEqualTo(mine));
     }
 
     @Test
     void anEmptyDesignIsBegunFromTheSentenceAndWoven(FxRobot robot) throws Exception {
         robot.push(KeyCode.CONTROL, KeyCode.N);
-        robot.clickOn("#answer-circle");
-        robot.clickOn("#slot-out").write("30").type(KeyCode.ENTER);
+        click(robot, "#answer-circle");
+        click(robot, "#slot-out").write("30").type(KeyCode.ENTER);
         robot.type(KeyCode.ESCAPE);
         robot.interact(() -> frame.field().requestFocus());
         robot.write("turn 3").type(KeyCode.ENTER);
         robot.type(KeyCode.F3);
         robot.interact(() -> desk.look(desk.view().about(null)));
-        robot.clickOn("#answer-interlace-them-");
+        click(robot, "#answer-interlace-them-");
         eventually(() -> assertThat(weave().strands()).hasSize(3));
         eventually(() -> assertThat(weave().crossings()).hasSize(6));
         eventually(() -> assertThat(robot.lookup("#proof-card").query().lookup(".second"))

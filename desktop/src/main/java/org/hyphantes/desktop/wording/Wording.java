@@ -30,6 +30,7 @@ import org.hyphantes.desktop.desk.Message;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.figure.Form;
+import org.hyphantes.gauge.Gauge;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Kind;
@@ -142,7 +143,7 @@ public final class Wording extends VBox {
         now.add(desk.view().subject().flatMap(s -> s.in(desk.design())));
         now.add(desk.view().stage());
         now.add(desk.root().members().size());
-        now.add(desk.view().subject().isEmpty() ? desk.resolved() : null);
+        now.add(desk.view().subject().isEmpty() ? unwoven() : "");
         now.add(desk.design().unit());
         if (now.equals(shownFor)) {
             return;
@@ -252,13 +253,21 @@ public final class Wording extends VBox {
             }
             text(".");
         } else if (desk.view().stage() == Stage.WEAVE && !woven && desk.resolved() != null) {
-            int lines = desk.resolved().finished().work().lines().size();
-            text(lines + " lines: "
-                    + desk.resolved().inspection().readings().get(1).text() + ". ");
+            text(unwoven());
             answer("Interlace them?", this::interlace);
         } else {
             text("Nothing selected. Click a figure or a step, or type a word.");
         }
+    }
+
+    /** What the design is while nothing of it is woven. */
+    private String unwoven() {
+        if (desk.resolved() == null) {
+            return "";
+        }
+        int lines = desk.resolved().finished().work().lines().size();
+        String crossings = desk.resolved().inspection().reading(Gauge.CROSSINGS).text();
+        return (lines == 1 ? "1 line: " : lines + " lines: ") + crossings + ". ";
     }
 
     private void interlace() {
