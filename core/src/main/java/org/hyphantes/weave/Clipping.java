@@ -34,7 +34,7 @@ final class Clipping {
      *
      * @param from the passage it comes from, -1 for the strand's start
      * @param to the passage it runs to, -1 for the strand's end
-     * @return empty when nothing of the band is left
+     * @return empty when nothing of the band is left, or it could not be cut
      */
     Optional<Clipped> course(int s, int from, int to) {
         Strand strand = diagram.strands().get(s);
@@ -54,9 +54,18 @@ final class Clipping {
             }
         }
         boolean sound = room;
-        return Booleans.minus(stretch.get(), taken).stream()
+        return less(stretch.get(), taken).stream()
                 .max(Comparator.comparingDouble(Region::area))
                 .map(region -> new Clipped(region, sound));
+    }
+
+    /** What is left of a band; nothing where the subdivision gives up, so that one bad place is reported and the rest drawn. */
+    private static List<Region> less(Region band, List<Region> taken) {
+        try {
+            return Booleans.minus(band, taken);
+        } catch (IllegalStateException | IllegalArgumentException e) {
+            return List.of();
+        }
     }
 
     /** The positions half the way from a passage to its neighbours on its strand; beyond an end where there is none. */

@@ -25,10 +25,11 @@ public final class PathMeetings {
 
     /** What is known of a meeting when it is found. */
     private enum Hint {
-        /** Within both curves and not along one another: a crossing for sure. */
+        /** Within both curves, which have different headings there: a crossing for sure. */
         CLEAR,
-        /** At the end of a curve, or along one another: to be told by what the paths do round it. */
+        /** At the end of a curve, or with one heading for both: to be told by what the paths do round it. */
         JOINT,
+        /** The curves lie on one another from here on. */
         OVERLAP
     }
 

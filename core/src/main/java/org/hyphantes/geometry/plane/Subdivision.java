@@ -64,7 +64,11 @@ public final class Subdivision {
         layFaces();
     }
 
-    /** The subdivision of the paths, with a tolerance to their size. */
+    /**
+     * The subdivision of the paths, with a tolerance to their size.
+     *
+     * @throws IllegalStateException if it cannot be proven sound at any of the tolerances tried
+     */
     public static Subdivision of(List<Path> paths) {
         double epsilon =
                 Tolerance.of(Box.round(paths.stream().map(Path::box).toList())).distance();

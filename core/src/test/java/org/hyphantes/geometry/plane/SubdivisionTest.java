@@ -40,6 +40,24 @@ class SubdivisionTest {
         return Path.open(new Line(new Point(x1, y1), new Point(x2, y2)));
     }
 
+    /** A square lattice of rings of radius 10 at 0.8 of it. */
+    private static List<Path> lattice(int side) {
+        List<Path> rings = new ArrayList<>();
+        for (int i = 0; i < side; i++) {
+            for (int j = 0; j < side; j++) {
+                rings.add(circle(8.0 * i, 8.0 * j, 10));
+            }
+        }
+        return rings;
+    }
+
+    /** The same rings as bands 0.15 of the radius wide. */
+    private static List<Region> bands(int side) {
+        return lattice(side).stream()
+                .map(ring -> BandOutline.of(ring, 1.5, Ends.SQUARE).orElseThrow())
+                .toList();
+    }
+
     private static double area(List<Region> regions) {
         return regions.stream().mapToDouble(Region::area).sum();
     }
@@ -191,12 +209,7 @@ class SubdivisionTest {
     /** A lattice of 40 by 40 rings at 0.8 of their radius: 5,776 exact triple points, 24,485 faces. */
     @Test
     void aLatticeOfRingsKeepsItsTriplePoints() {
-        List<Path> lattice = new ArrayList<>();
-        for (int i = 0; i < 40; i++) {
-            for (int j = 0; j < 40; j++) {
-                lattice.add(circle(8.0 * i, 8.0 * j, 10));
-            }
-        }
+        List<Path> lattice = lattice(40);
         Subdivision plane = Subdivision.of(lattice);
         assertThat(plane.faces() - 1).isEqualTo(24_485);
         List<Region> union = plane.regions(w -> w.covered() > 0);
@@ -206,13 +219,7 @@ class SubdivisionTest {
     /** The union of the same lattice as bands 0.15 of the radius wide: 33,488 arcs, one outline, 6,853 holes. */
     @Test
     void theUnionOfALatticeOfBands() {
-        List<Region> bands = new ArrayList<>();
-        for (int i = 0; i < 40; i++) {
-            for (int j = 0; j < 40; j++) {
-                bands.add(BandOutline.of(circle(8.0 * i, 8.0 * j, 10), 1.5, Ends.SQUARE)
-                        .orElseThrow());
-            }
-        }
+        List<Region> bands = bands(40);
         List<Region> union = Booleans.union(bands);
         assertThat(union).hasSize(1);
         assertThat(union.get(0).holes()).hasSize(6_853);
@@ -221,13 +228,7 @@ class SubdivisionTest {
 
     @Test
     void theUnionOfBandsHasNoMoreCurvesThanItsDrawingNeeds() {
-        List<Region> annuli = new ArrayList<>();
-        for (int i = 0; i < 12; i++) {
-            for (int j = 0; j < 12; j++) {
-                annuli.add(BandOutline.of(circle(8.0 * i, 8.0 * j, 10), 1.5, Ends.SQUARE)
-                        .orElseThrow());
-            }
-        }
+        List<Region> annuli = bands(12);
         List<Region> union = Booleans.union(annuli);
         assertThat(union).hasSize(1);
         int corners = 0;
