@@ -65,7 +65,7 @@ public record Inspection(List<Reading> readings, List<Snag> snags) {
             return Optional.empty();
         }
         List<Strand> strands = artwork.work().lines().stream()
-                .map(l -> new Strand("", l.key(), l.path(), 0, Ends.SQUARE))
+                .map(l -> new Strand("", l.key(), l.path(), 0, Ends.BUTT))
                 .toList();
         return Diagram.of(strands, watch);
     }

@@ -1,6 +1,7 @@
 package org.hyphantes.geometry;
 
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A circular arc: centre and radius (mm), the angle of its start and its signed sweep (radians from the x axis towards
@@ -53,13 +54,28 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
     }
 
     @Override
-    public double curvature() {
+    public Point velocity(double t) {
+        return tangent(t).times(length());
+    }
+
+    @Override
+    public double curvature(double t) {
         return Math.signum(sweep) / radius;
     }
 
     @Override
     public double length() {
         return radius * Math.abs(sweep);
+    }
+
+    @Override
+    public double lengthTo(double t) {
+        return t * length();
+    }
+
+    @Override
+    public double parameterAt(double length) {
+        return Math.max(0, Math.min(1, length / length()));
     }
 
     @Override
@@ -110,8 +126,11 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
                 map.determinant() < 0 ? -sweep : sweep);
     }
 
-    @Override
-    public Optional<Curve> parallel(double distance) {
+    /**
+     * The arc {@code distance} millimetres to the right-hand side, negative: to the left; empty when it shrinks away to
+     * nothing.
+     */
+    public Optional<Arc> parallel(double distance) {
         double beside = radius - Math.signum(sweep) * distance;
         return beside > 0 ? Optional.of(new Arc(centre, beside, from, sweep)) : Optional.empty();
     }
@@ -126,7 +145,26 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
     }
 
     @Override
-    public double sweptArea() {
-        return (radius * radius * sweep + centre.cross(at(1).minus(start()))) / 2;
+    public double sweptArea(Point about) {
+        Point a = start().minus(about);
+        Point b = at(1).minus(about);
+        return (a.cross(b) + radius * radius * (sweep - Math.sin(sweep))) / 2;
+    }
+
+    /** Source of the segment's moment: the centroid of a circular segment, 4 r sin^3(a/2) / (3 (a - sin a)); handbooks. */
+    @Override
+    public Point sweptMoment(Point about) {
+        Point triangle = new Line(start(), at(1)).sweptMoment(about);
+        double segment = radius * radius * (sweep - Math.sin(sweep)) / 2;
+        double half = Math.sin(sweep / 2);
+        double middle = from + sweep / 2;
+        Point outward = new Point(Math.cos(middle), Math.sin(middle));
+        return triangle.plus(centre.minus(about).times(segment))
+                .plus(outward.times(2.0 / 3 * radius * radius * radius * half * half * half));
+    }
+
+    @Override
+    public <R> R as(Function<Line, R> line, Function<Arc, R> arc, Function<Cubic, R> cubic) {
+        return arc.apply(this);
     }
 }

@@ -1,13 +1,14 @@
 package org.hyphantes.geometry;
 
-import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * One exact curve, run through by a parameter from 0 at its start to 1 at its end. Lengths are millimetres.
  *
- * <p>The parameter is proportional to length on both kinds.
+ * <p>On a line and an arc the parameter is proportional to length; on a cubic it is not, so lengths are asked for by
+ * {@link #lengthTo} and {@link #parameterAt}.
  */
-public sealed interface Curve permits Line, Arc {
+public sealed interface Curve permits Line, Arc, Cubic {
     Point start();
 
     Point end();
@@ -17,10 +18,19 @@ public sealed interface Curve permits Line, Arc {
     /** The unit heading at the parameter. */
     Point tangent(double t);
 
-    /** The curvature in 1/mm, positive where the curve bends to its right-hand side; the same all along on both kinds. */
-    double curvature();
+    /** The change of place by change of parameter, in mm. */
+    Point velocity(double t);
+
+    /** The curvature in 1/mm at the parameter, positive where the curve bends to its right-hand side. */
+    double curvature(double t);
 
     double length();
+
+    /** The length from the start to a parameter in [0, 1]. */
+    double lengthTo(double t);
+
+    /** The parameter at a length from the start; lengths outside the curve give its ends. */
+    double parameterAt(double length);
 
     Box box();
 
@@ -30,21 +40,22 @@ public sealed interface Curve permits Line, Arc {
     Curve part(double from, double to);
 
     /**
-     * The image under a similarity.
+     * The image under an affine map.
      *
-     * @throws IllegalArgumentException for an arc under a map that would bend it out of the circle
+     * @throws IllegalArgumentException for an arc under a map that would bend it out of the circle; {@link Path#map} takes
+     *     such arcs in as cubics
      */
     Curve map(Affine map);
-
-    /**
-     * The exact parallel curve {@code distance} millimetres to the right-hand side (negative: to the left); empty when the
-     * curve shrinks away to nothing.
-     */
-    Optional<Curve> parallel(double distance);
 
     /** The parameter of the nearest point on this curve, in [0, 1]. */
     double nearest(Point p);
 
-    /** This curve's share of the signed area of a loop: half the integral of x dy - y dx. */
-    double sweptArea();
+    /** The signed area (square mm) that a line from {@code about} to the curve sweeps, positive clockwise on the page. */
+    double sweptArea(Point about);
+
+    /** The first moment (mm cubed) of the area swept from {@code about}, measured from there. */
+    Point sweptMoment(Point about);
+
+    /** What one of three functions makes of this curve, by its kind; so that no kind is forgotten. */
+    <R> R as(Function<Line, R> line, Function<Arc, R> arc, Function<Cubic, R> cubic);
 }

@@ -1,6 +1,6 @@
 package org.hyphantes.geometry;
 
-import java.util.Optional;
+import java.util.function.Function;
 
 /** A straight line from a start to an end. */
 public record Line(Point start, Point end) implements Curve {
@@ -18,13 +18,29 @@ public record Line(Point start, Point end) implements Curve {
     }
 
     @Override
-    public double curvature() {
+    public Point velocity(double t) {
+        return end.minus(start);
+    }
+
+    @Override
+    public double curvature(double t) {
         return 0;
     }
 
     @Override
     public double length() {
         return start.distance(end);
+    }
+
+    @Override
+    public double lengthTo(double t) {
+        return t * length();
+    }
+
+    @Override
+    public double parameterAt(double length) {
+        double all = length();
+        return all == 0 ? 0 : Math.max(0, Math.min(1, length / all));
     }
 
     @Override
@@ -47,10 +63,10 @@ public record Line(Point start, Point end) implements Curve {
         return new Line(map.of(start), map.of(end));
     }
 
-    @Override
-    public Optional<Curve> parallel(double distance) {
+    /** The line {@code distance} millimetres to the right-hand side, negative: to the left. */
+    public Line parallel(double distance) {
         Point aside = tangent(0).right().times(distance);
-        return Optional.of(new Line(start.plus(aside), end.plus(aside)));
+        return new Line(start.plus(aside), end.plus(aside));
     }
 
     @Override
@@ -61,7 +77,19 @@ public record Line(Point start, Point end) implements Curve {
     }
 
     @Override
-    public double sweptArea() {
-        return start.cross(end) / 2;
+    public double sweptArea(Point about) {
+        return start.minus(about).cross(end.minus(about)) / 2;
+    }
+
+    @Override
+    public Point sweptMoment(Point about) {
+        Point a = start.minus(about);
+        Point b = end.minus(about);
+        return a.plus(b).times(a.cross(b) / 6);
+    }
+
+    @Override
+    public <R> R as(Function<Line, R> line, Function<Arc, R> arc, Function<Cubic, R> cubic) {
+        return line.apply(this);
     }
 }

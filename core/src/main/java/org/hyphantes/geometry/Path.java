@@ -96,7 +96,7 @@ public record Path(List<Curve> curves, boolean closed) {
         for (int i = 0; i < last; i++) {
             sum += curves.get(i).length();
         }
-        return sum + (position - last) * curves.get(last).length();
+        return sum + curves.get(last).lengthTo(position - last);
     }
 
     /** The position a length away from the start; lengths before the start or beyond the end give the ends. */
@@ -105,7 +105,7 @@ public record Path(List<Curve> curves, boolean closed) {
         for (int i = 0; i < curves.size(); i++) {
             double piece = curves.get(i).length();
             if (rest <= piece) {
-                return i + Math.max(0, rest) / piece;
+                return i + curves.get(i).parameterAt(rest);
             }
             rest -= piece;
         }
@@ -120,8 +120,18 @@ public record Path(List<Curve> curves, boolean closed) {
         return box;
     }
 
+    /** The image under any affine map; arcs that it bends out of the circle become cubics, see {@link EllipticalArc}. */
     public Path map(Affine map) {
-        return new Path(curves.stream().map(c -> c.map(map)).toList(), closed);
+        boolean similar = map.isSimilarity();
+        List<Curve> images = new ArrayList<>(curves.size());
+        for (Curve curve : curves) {
+            if (!similar && curve instanceof Arc arc) {
+                images.addAll(EllipticalArc.of(arc, map).cubics());
+            } else {
+                images.add(curve.map(map));
+            }
+        }
+        return new Path(images, closed);
     }
 
     public Path reversed() {
@@ -159,9 +169,20 @@ public record Path(List<Curve> curves, boolean closed) {
 
     /** The area enclosed, in square millimetres, positive when the path runs clockwise on the page. */
     public double signedArea() {
+        // Seen from the path's own start, so that a drawing far from the origin loses nothing.
+        Point about = start();
         double sum = 0;
         for (Curve curve : curves) {
-            sum += curve.sweptArea();
+            sum += curve.sweptArea(about);
+        }
+        return sum;
+    }
+
+    /** The first moment (mm cubed) of the area enclosed, seen from {@code about}, signed as the area is. */
+    public Point signedMoment(Point about) {
+        Point sum = Point.ORIGIN;
+        for (Curve curve : curves) {
+            sum = sum.plus(curve.sweptMoment(about));
         }
         return sum;
     }

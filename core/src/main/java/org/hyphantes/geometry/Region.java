@@ -1,5 +1,6 @@
 package org.hyphantes.geometry;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -22,6 +23,28 @@ public record Region(Path outline, List<Path> holes) {
     public double area() {
         return Math.abs(outline.signedArea())
                 - holes.stream().mapToDouble(h -> Math.abs(h.signedArea())).sum();
+    }
+
+    /** The centre of gravity, in mm. */
+    public Point centroid() {
+        Point about = outline.start();
+        Point moment = outline.signedMoment(about).times(Math.signum(outline.signedArea()));
+        for (Path hole : holes) {
+            moment = moment.minus(hole.signedMoment(about).times(Math.signum(hole.signedArea())));
+        }
+        return about.plus(moment.times(1 / area()));
+    }
+
+    /** The length of the outline and of all holes, in mm. */
+    public double borderLength() {
+        return outline.length() + holes.stream().mapToDouble(Path::length).sum();
+    }
+
+    /** The outline and the holes. */
+    public List<Path> borders() {
+        List<Path> all = new ArrayList<>(holes);
+        all.add(0, outline);
+        return all;
     }
 
     public Region map(Affine map) {

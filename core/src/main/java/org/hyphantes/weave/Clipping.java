@@ -102,7 +102,7 @@ final class Clipping {
         Strand strand = diagram.strands().get(diagram.strand(passage));
         Path path = strand.path();
         List<Curve> along = path.part(onLap(path, reach[0]), onLap(path, reach[1]));
-        return band(along, strand.width() + 2 * clearance, Ends.SQUARE);
+        return band(along, strand.width() + 2 * clearance, Ends.BUTT);
     }
 
     private static double onLap(Path path, double position) {

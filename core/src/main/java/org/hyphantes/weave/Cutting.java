@@ -199,14 +199,17 @@ final class Cutting {
 
     /** The parameter of a point on a curve's carrier, below 0 before its start and above 1 beyond its end. */
     private static double parameter(Curve curve, Point p) {
-        if (curve instanceof Arc arc) {
-            double t = arc.parameter(p);
-            double turn = 2 * Math.PI / Math.abs(arc.sweep());
-            return t > (1 + turn) / 2 ? t - turn : t;
-        }
-        Line line = (Line) curve;
-        Point along = line.end().minus(line.start());
-        return p.minus(line.start()).dot(along) / along.dot(along);
+        return curve.as(
+                line -> {
+                    Point along = line.end().minus(line.start());
+                    return p.minus(line.start()).dot(along) / along.dot(along);
+                },
+                arc -> {
+                    double t = arc.parameter(p);
+                    double turn = 2 * Math.PI / Math.abs(arc.sweep());
+                    return t > (1 + turn) / 2 ? t - turn : t;
+                },
+                cubic -> cubic.nearest(p));
     }
 
     private void course(int s, int ordinal, Bound begin, Bound finish, int lap) {

@@ -37,7 +37,10 @@ public final class Flattened {
         List<Coordinate> points = new ArrayList<>();
         points.add(new Coordinate(path.start().x(), path.start().y()));
         for (Curve curve : path.curves()) {
-            int n = curve instanceof Arc arc ? (int) Math.ceil(chords * Math.abs(arc.sweep()) / (2 * Math.PI)) : 1;
+            int n = curve.as(
+                    line -> 1,
+                    arc -> (int) Math.ceil(chords * Math.abs(arc.sweep()) / (2 * Math.PI)),
+                    cubic -> Math.max(8, chords / 4));
             for (int i = 1; i <= n; i++) {
                 Point p = curve.at((double) i / n);
                 points.add(new Coordinate(p.x(), p.y()));

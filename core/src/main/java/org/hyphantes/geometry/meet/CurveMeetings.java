@@ -1,34 +1,91 @@
 package org.hyphantes.geometry.meet;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
 
 /**
- * All meetings of two lines or arcs, by closed form on their supporting lines and circles.
+ * All meetings of two curves: of lines and arcs by closed form on their supporting lines and circles, of cubics by
+ * {@link SpanMeetings}.
  *
  * <p>Two different carriers share at most two places. Places nearer than the tolerance are one: a lens thinner than it is a
  * touch. Ends reach as far as the tolerance beyond themselves.
  */
 public final class CurveMeetings {
-    private CurveMeetings() {}
+    private final List<Curve> curves;
+    private final Tolerance tolerance;
+    private final List<List<Span>> spans;
 
+    private CurveMeetings(List<Curve> curves, Tolerance tolerance) {
+        this.curves = curves;
+        this.tolerance = tolerance;
+        this.spans = new ArrayList<>(Collections.nCopies(curves.size(), null));
+    }
+
+    /** The meetings among many curves, asked for pair by pair: what is prepared for a curve is kept. */
+    public static CurveMeetings among(List<Curve> curves, Tolerance tolerance) {
+        return new CurveMeetings(curves, tolerance);
+    }
+
+    /** The meetings of two of the curves, by their indices. */
+    public List<Meeting> of(int a, int b) {
+        Curve p = curves.get(a);
+        Curve q = curves.get(b);
+        return p instanceof Cubic || q instanceof Cubic
+                ? SpanMeetings.of(p, spans(a), q, spans(b), tolerance.distance())
+                : of(p, q, tolerance);
+    }
+
+    private List<Span> spans(int i) {
+        if (spans.get(i) == null) {
+            spans.set(i, Span.of(curves.get(i)));
+        }
+        return spans.get(i);
+    }
+
+    /** All meetings of two curves, in no order. */
     public static List<Meeting> of(Curve a, Curve b, Tolerance tolerance) {
+        if (a instanceof Cubic || b instanceof Cubic) {
+            return SpanMeetings.of(a, Span.of(a), b, Span.of(b), tolerance.distance());
+        }
         List<Meeting> found = new ArrayList<>(2);
-        if (a instanceof Line p && b instanceof Line q) {
-            lines(p, q, tolerance.distance(), found);
-        } else if (a instanceof Line p && b instanceof Arc q) {
-            lineAndArc(p, q, tolerance.distance(), false, found);
-        } else if (a instanceof Arc p && b instanceof Line q) {
-            lineAndArc(q, p, tolerance.distance(), true, found);
-        } else if (a instanceof Arc p && b instanceof Arc q) {
-            arcs(p, q, tolerance.distance(), found);
+        double eps = tolerance.distance();
+        if (a instanceof Arc p) {
+            if (b instanceof Arc q) {
+                arcs(p, q, eps, found);
+            } else {
+                lineAndArc((Line) b, p, eps, true, found);
+            }
+        } else if (b instanceof Arc q) {
+            lineAndArc((Line) a, q, eps, false, found);
+        } else {
+            lines((Line) a, (Line) b, eps, found);
         }
         return found;
+    }
+
+    /**
+     * Where a curve meets itself, apart from its ends: a cubic that crosses itself, or a straight one that runs back over
+     * itself.
+     */
+    public static List<Meeting> self(Curve curve, Tolerance tolerance) {
+        if (!(curve instanceof Cubic cubic)) {
+            return List.of();
+        }
+        if (cubic.flatness() <= tolerance.distance() / 4) {
+            return SpanMeetings.folds(cubic, tolerance.distance());
+        }
+        double[] twice = cubic.selfCrossing();
+        if (twice.length == 0 || twice[0] <= 0 && twice[1] >= 1) {
+            return List.of();
+        }
+        return List.of(new Meeting.At(cubic.at(twice[0]), twice[0], twice[1], false));
     }
 
     private static void lines(Line p, Line q, double eps, List<Meeting> found) {

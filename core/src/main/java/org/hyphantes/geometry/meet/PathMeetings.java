@@ -59,14 +59,17 @@ public final class PathMeetings {
         int[] path = new int[count];
         int[] curve = new int[count];
         Box[] box = new Box[count];
+        List<Curve> curves = new ArrayList<>(count);
         int n = 0;
         for (int p = 0; p < paths.size(); p++) {
             for (int c = 0; c < paths.get(p).size(); c++, n++) {
                 path[n] = p;
                 curve[n] = c;
-                box[n] = paths.get(p).curves().get(c).box().grown(tolerance.distance());
+                curves.add(paths.get(p).curves().get(c));
+                box[n] = curves.get(n).box().grown(tolerance.distance());
             }
         }
+        CurveMeetings meetings = CurveMeetings.among(curves, tolerance);
         Integer[] order = new Integer[count];
         Arrays.setAll(order, i -> i);
         Arrays.sort(order, (i, j) -> Double.compare(box[i].left(), box[j].left()));
@@ -74,6 +77,7 @@ public final class PathMeetings {
         int alive = 0;
         for (int next : order) {
             watch.step();
+            meet(path[next], curve[next], path[next], curve[next], CurveMeetings.self(curves.get(next), tolerance));
             int kept = 0;
             for (int k = 0; k < alive; k++) {
                 int other = active[k];
@@ -86,7 +90,7 @@ public final class PathMeetings {
                             path[other] < path[next] || path[other] == path[next] && curve[other] < curve[next];
                     int a = inOrder ? other : next;
                     int b = inOrder ? next : other;
-                    meet(path[a], curve[a], path[b], curve[b]);
+                    meet(path[a], curve[a], path[b], curve[b], meetings.of(a, b));
                 }
             }
             if (raw.size() > most) {
@@ -98,10 +102,10 @@ public final class PathMeetings {
         return true;
     }
 
-    private void meet(int p, int c, int q, int d) {
+    private void meet(int p, int c, int q, int d, List<Meeting> meetings) {
         Curve a = paths.get(p).curves().get(c);
         Curve b = paths.get(q).curves().get(d);
-        for (Meeting meeting : CurveMeetings.of(a, b, tolerance)) {
+        for (Meeting meeting : meetings) {
             if (meeting instanceof Meeting.At at) {
                 double first = position(p, c, at.first(), a);
                 double second = position(q, d, at.second(), b);

@@ -43,7 +43,14 @@ public final class BandOutline {
         Point middle = from.middle(to);
         Point half = to.minus(from).times(0.5);
         return switch (ends) {
-            case SQUARE -> List.of(new Line(from, to));
+            case BUTT -> List.of(new Line(from, to));
+            case SQUARE -> {
+                Point out = half.right();
+                yield List.of(
+                        new Line(from, from.plus(out)),
+                        new Line(from.plus(out), to.plus(out)),
+                        new Line(to.plus(out), to));
+            }
             case ROUND -> List.of(new Arc(middle, half.length(), Math.atan2(-half.y(), -half.x()), -Math.PI));
             case POINTED -> {
                 Point tip = middle.plus(half.right());

@@ -1,8 +1,13 @@
 package org.hyphantes.geometry.offset;
 
-/** How a band of an open path ends: cut flush, with a half circle, or with a point half the width out. */
+/** How a band of an open path ends. */
 public enum Ends {
-    SQUARE,
+    /** Cut flush with the end of the path. */
+    BUTT,
+    /** With a half circle. */
     ROUND,
+    /** Running on by half the width. */
+    SQUARE,
+    /** With a point half the width out. */
     POINTED
 }

@@ -18,13 +18,17 @@ public final class Parallel {
      * The parallel {@code distance} millimetres to the right-hand side of the path, negative to the left. Curve {@code i}
      * of the result runs beside curve {@code i} of the path.
      *
-     * @return empty when a curve shrinks away to nothing, so that no such parallel exists
+     * @return empty when a curve shrinks away to nothing, so that no such parallel exists, and for cubics, whose parallels are
+     *     no single curves; {@link Offset} does both
      */
     public static Optional<Path> of(Path path, double distance) {
         int n = path.size();
         List<Curve> beside = new ArrayList<>(n);
         for (Curve curve : path.curves()) {
-            Optional<Curve> parallel = curve.parallel(distance);
+            Optional<Curve> parallel = curve.as(
+                    line -> Optional.of(line.parallel(distance)),
+                    arc -> arc.parallel(distance).map(c -> c),
+                    cubic -> Optional.empty());
             if (parallel.isEmpty()) {
                 return Optional.empty();
             }
@@ -58,15 +62,15 @@ public final class Parallel {
         return Math.abs(u.cross(v)) <= Tolerance.PARALLEL && u.dot(v) > 0;
     }
 
-    /** Where the whole line or circle that carries {@code a} meets the one that carries {@code b}, nearest to a place. */
+    /**
+     * Where the whole line or circle that carries {@code a} meets the one that carries {@code b}, nearest to a place; empty for
+     * cubics, which no line or circle carries.
+     */
     public static Optional<Point> carriersMeet(Curve a, Curve b, Point near) {
-        if (a instanceof Line p && b instanceof Line q) {
-            return linesMeet(p, q);
-        }
-        if (a instanceof Arc p && b instanceof Arc q) {
-            return circlesMeet(p, q, near);
-        }
-        return a instanceof Line p ? lineMeetsCircle(p, (Arc) b, near) : lineMeetsCircle((Line) b, (Arc) a, near);
+        return a.as(
+                p -> b.as(q -> linesMeet(p, q), q -> lineMeetsCircle(p, q, near), q -> Optional.empty()),
+                p -> b.as(q -> lineMeetsCircle(q, p, near), q -> circlesMeet(p, q, near), q -> Optional.empty()),
+                p -> Optional.empty());
     }
 
     private static Optional<Point> linesMeet(Line p, Line q) {

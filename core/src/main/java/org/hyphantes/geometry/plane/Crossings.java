@@ -122,17 +122,21 @@ final class Crossings {
         }
         Arrays.sort(order, (a, b) -> Double.compare(boxes[a].left(), boxes[b].left()));
         Tolerance tolerance = new Tolerance(epsilon);
+        CurveMeetings meetings = CurveMeetings.among(curves, tolerance);
         int[] active = new int[n];
         int alive = 0;
         for (int next : order) {
             Box box = boxes[next];
+            cut(next, next, CurveMeetings.self(curves.get(next), tolerance));
             int kept = 0;
             for (int k = 0; k < alive; k++) {
                 int other = active[k];
                 if (boxes[other].right() >= box.left()) {
                     active[kept++] = other;
                     if (boxes[other].top() <= box.bottom() && box.top() <= boxes[other].bottom()) {
-                        meet(Math.min(other, next), Math.max(other, next), tolerance);
+                        int a = Math.min(other, next);
+                        int b = Math.max(other, next);
+                        cut(a, b, meetings.of(a, b));
                     }
                 }
             }
@@ -141,8 +145,8 @@ final class Crossings {
         }
     }
 
-    private void meet(int a, int b, Tolerance tolerance) {
-        for (Meeting meeting : CurveMeetings.of(curves.get(a), curves.get(b), tolerance)) {
+    private void cut(int a, int b, List<Meeting> meetings) {
+        for (Meeting meeting : meetings) {
             if (meeting instanceof Meeting.At at) {
                 both(a, at.first(), b, at.second(), at.place());
             } else if (meeting instanceof Meeting.Along along) {

@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
 
@@ -24,6 +24,9 @@ import org.hyphantes.geometry.Tolerance;
  */
 public final class Subdivision {
     private final List<Path> paths;
+    private final int[] operandOf;
+    private final FillRule[] rules;
+    private final Sources sources;
     private final Edges edges;
     private final VertexGrid vertices;
     private final double epsilon;
@@ -36,23 +39,15 @@ public final class Subdivision {
     private final int[] faceOfLoop;
     private int faces = 1;
 
-    private Subdivision(List<Path> paths, double epsilon) {
+    private Subdivision(List<Path> paths, int[] operandOf, FillRule[] rules, double epsilon) {
         this.paths = List.copyOf(paths);
+        this.operandOf = operandOf;
+        this.rules = rules;
         this.epsilon = epsilon;
-        List<Curve> curves = new ArrayList<>();
-        List<Integer> owners = new ArrayList<>();
-        for (int p = 0; p < paths.size(); p++) {
-            for (Curve curve : paths.get(p).curves()) {
-                if (curve.length() > epsilon) {
-                    curves.add(curve);
-                    owners.add(p);
-                }
-            }
-        }
-        Crossings crossings = Crossings.of(curves, epsilon);
+        this.sources = Sources.of(paths, epsilon);
+        Crossings crossings = Crossings.of(sources.curves(), epsilon);
         this.vertices = crossings.vertices();
-        this.edges =
-                Edges.of(curves, owners.stream().mapToInt(Integer::intValue).toArray(), crossings, epsilon);
+        this.edges = Edges.of(sources, crossings, epsilon);
         VertexOrder order = new VertexOrder(edges, vertices.count());
         this.next = order.next();
         this.usedVertices = order.used();
@@ -65,17 +60,26 @@ public final class Subdivision {
     }
 
     /**
-     * The subdivision of the paths, with a tolerance to their size.
+     * The subdivision of the paths, with a tolerance to their size; each closed path by itself encloses an area, even-odd.
      *
      * @throws IllegalStateException if it cannot be proven sound at any of the tolerances tried
      */
     public static Subdivision of(List<Path> paths) {
+        int[] each = new int[paths.size()];
+        Arrays.setAll(each, i -> i);
+        FillRule[] rules = new FillRule[paths.size()];
+        Arrays.fill(rules, FillRule.EVEN_ODD);
+        return of(paths, each, rules);
+    }
+
+    /** The same with the first paths taken together as operands, by the number of each one's operand, and a rule for each. */
+    static Subdivision of(List<Path> paths, int[] operandOf, FillRule[] rules) {
         double epsilon =
                 Tolerance.of(Box.round(paths.stream().map(Path::box).toList())).distance();
-        Subdivision made = new Subdivision(paths, epsilon);
+        Subdivision made = new Subdivision(paths, operandOf, rules, epsilon);
         for (int attempt = 0; attempt < 3 && !made.isSound(); attempt++) {
             epsilon *= 8;
-            made = new Subdivision(paths, epsilon);
+            made = new Subdivision(paths, operandOf, rules, epsilon);
         }
         if (!made.isSound()) {
             throw new IllegalStateException("this arrangement could not be resolved; move one of its curves a little");
@@ -139,8 +143,9 @@ public final class Subdivision {
     /** Gives every loop its face: the loops about a face from within have one of their own, the outer loop of a part that round it. */
     private void layFaces() {
         double[] area = new double[loops];
+        Point about = paths.isEmpty() ? Point.ORIGIN : paths.get(0).start();
         for (int e = 0; e < edges.size(); e++) {
-            double swept = edges.sweptArea(e);
+            double swept = edges.sweptArea(e, about);
             area[loopOf[2 * e]] += swept;
             area[loopOf[2 * e + 1]] -= swept;
         }
@@ -170,20 +175,16 @@ public final class Subdivision {
     }
 
     /**
-     * How paths lie about a face, clockwise windings positive; of use only while that face is being looked at. Paths may be
-     * taken together as operands, each of which holds a face that an odd number of windings of its paths are round.
+     * How paths lie about a face, clockwise windings positive; of use only while that face is being looked at. Paths taken
+     * together are an operand, which holds a face by its rule.
      */
     public final class Windings {
         private final int[] winding = new int[paths.size()];
-        private final int[] operandOf;
-        private final boolean[] odd;
+        private final int[] sum = new int[rules.length];
         private int covered;
         private int held;
 
-        private Windings(int[] operandOf) {
-            this.operandOf = operandOf;
-            this.odd = new boolean[Arrays.stream(operandOf).max().orElse(-1) + 1];
-        }
+        private Windings() {}
 
         public int of(int path) {
             return winding[path];
@@ -196,7 +197,7 @@ public final class Subdivision {
 
         /** Whether an operand holds the face. */
         public boolean holds(int operand) {
-            return odd[operand];
+            return rules[operand].holds(sum[operand]);
         }
 
         /** The number of operands that hold the face. */
@@ -205,30 +206,27 @@ public final class Subdivision {
         }
 
         private void cross(int half) {
-            for (int source : edges.sources(half / 2)) {
-                int path = source / 2;
+            for (int use = edges.firstUse(half / 2); use >= 0; use = edges.nextUse(use)) {
+                int path = edges.usePath(use);
                 if (paths.get(path).closed()) {
-                    covered -= winding[path] == 0 ? 0 : 1;
                     // From the right-hand side of a path to its left-hand side it winds once less.
-                    winding[path] += half % 2 == source % 2 ? -1 : 1;
+                    int change = half % 2 == 1 == edges.useAgainst(use) ? -1 : 1;
+                    covered -= winding[path] == 0 ? 0 : 1;
+                    winding[path] += change;
                     covered += winding[path] == 0 ? 0 : 1;
-                    int operand = operandOf[path];
-                    odd[operand] = !odd[operand];
-                    held += odd[operand] ? 1 : -1;
+                    if (path < operandOf.length) {
+                        int operand = operandOf[path];
+                        held -= rules[operand].holds(sum[operand]) ? 1 : 0;
+                        sum[operand] += change;
+                        held += rules[operand].holds(sum[operand]) ? 1 : 0;
+                    }
                 }
             }
         }
     }
 
-    /** For every face, whether a question about its windings is answered with yes; every path is an operand by itself. */
+    /** For every face, whether a question about its windings is answered with yes. */
     public boolean[] where(Predicate<Windings> question) {
-        int[] each = new int[paths.size()];
-        Arrays.setAll(each, i -> i);
-        return where(each, question);
-    }
-
-    /** The same with paths taken together: the number of each path's operand, from 0. */
-    private boolean[] where(int[] operandOf, Predicate<Windings> question) {
         boolean[] answers = new boolean[faces];
         boolean[] seen = new boolean[faces];
         int[] first = new int[faces];
@@ -241,7 +239,7 @@ public final class Subdivision {
         }
         // A walk over the faces, crossing one edge at a time and back, so that the windings are kept as one running
         // count.
-        Windings windings = new Windings(operandOf);
+        Windings windings = new Windings();
         int[] path = new int[faces];
         int depth = 0;
         int face = 0;
@@ -273,12 +271,7 @@ public final class Subdivision {
 
     /** The regions made of the faces for which the answer is yes, with exact outlines and no seams within. */
     public List<Region> regions(Predicate<Windings> question) {
-        return regions(where(question), false);
-    }
-
-    /** The same with paths taken together as operands: the number of each path's operand, from 0. */
-    List<Region> regions(int[] operandOf, Predicate<Windings> question) {
-        return regions(where(operandOf, question), false);
+        return pieces(question, false).stream().map(Piece::region).toList();
     }
 
     /** Every bounded face as a region of its own. */
@@ -286,14 +279,23 @@ public final class Subdivision {
         boolean[] all = new boolean[faces];
         Arrays.fill(all, true);
         all[0] = false;
-        return regions(all, true);
+        return pieces(all, true).stream().map(Piece::region).toList();
+    }
+
+    /**
+     * The regions made of the faces for which the answer is yes, with the stretches of the paths that bound them.
+     *
+     * @param apart whether each face is a piece of its own, or faces beside one another are one
+     */
+    public List<Piece> pieces(Predicate<Windings> question, boolean apart) {
+        return pieces(where(question), apart);
     }
 
     private int face(int half) {
         return faceOfLoop[loopOf[half]];
     }
 
-    private List<Region> regions(boolean[] inside, boolean apart) {
+    private List<Piece> pieces(boolean[] inside, boolean apart) {
         UnionFind whole = new UnionFind(faces);
         boolean[] border = new boolean[next.length];
         for (int h = 0; h < next.length; h++) {
@@ -307,6 +309,7 @@ public final class Subdivision {
         }
         boolean[] done = new boolean[next.length];
         List<List<Path>> loopsOf = new ArrayList<>();
+        List<List<List<Stretch>>> sourcesOf = new ArrayList<>();
         int[] slot = new int[faces];
         Arrays.fill(slot, -1);
         for (int h = 0; h < next.length; h++) {
@@ -314,40 +317,53 @@ public final class Subdivision {
                 int group = whole.find(face(h));
                 if (slot[group] < 0) {
                     slot[group] = loopsOf.size();
-                    loopsOf.add(new ArrayList<>());
+                    loopsOf.add(new ArrayList<>(1));
+                    sourcesOf.add(new ArrayList<>(1));
                 }
-                loopsOf.get(slot[group]).add(loop(h, border, done));
+                List<Stretch> from = new ArrayList<>();
+                loopsOf.get(slot[group]).add(loop(h, border, done, from));
+                sourcesOf.get(slot[group]).add(from);
             }
         }
-        List<Region> regions = new ArrayList<>(loopsOf.size());
-        for (List<Path> bounds : loopsOf) {
-            int outline = 0;
-            double most = Double.NEGATIVE_INFINITY;
-            for (int i = 0; i < bounds.size(); i++) {
-                double area = bounds.get(i).signedArea();
-                if (area > most) {
-                    most = area;
-                    outline = i;
-                }
-            }
-            Path outside = bounds.remove(outline);
-            regions.add(new Region(outside, bounds));
+        List<Piece> pieces = new ArrayList<>(loopsOf.size());
+        for (int i = 0; i < loopsOf.size(); i++) {
+            pieces.add(piece(loopsOf.get(i), sourcesOf.get(i)));
         }
-        return regions;
+        return pieces;
     }
 
-    private Path loop(int begin, boolean[] border, boolean[] done) {
-        List<Curve> round = new ArrayList<>();
+    /** The loop that encloses the most is the outline, the others are holes. */
+    private static Piece piece(List<Path> bounds, List<List<Stretch>> from) {
+        int outline = 0;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < bounds.size() && bounds.size() > 1; i++) {
+            double area = bounds.get(i).signedArea();
+            if (area > most) {
+                most = area;
+                outline = i;
+            }
+        }
+        Path outside = bounds.remove(outline);
+        from.add(0, from.remove(outline));
+        return new Piece(new Region(outside, bounds), from);
+    }
+
+    private Path loop(int begin, boolean[] border, boolean[] done, List<Stretch> from) {
+        int[] halves = new int[8];
+        int count = 0;
         int h = begin;
         do {
             done[h] = true;
-            round.add(edges.stretch(h));
+            if (count == halves.length) {
+                halves = Arrays.copyOf(halves, 2 * count);
+            }
+            halves[count++] = h;
             h = next[h];
             // Edges that do not bound are crossed: the loop goes on beyond them.
             while (!border[h]) {
                 h = next[h ^ 1];
             }
         } while (h != begin);
-        return new Path(Seams.closed(round, 8 * epsilon), true);
+        return Seams.closed(sources, edges, halves, count, 8 * epsilon, from);
     }
 }

@@ -1,6 +1,7 @@
 package org.hyphantes.geometry.plane;
 
 import java.util.Arrays;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 
 /** The half-edges in order round every vertex, by heading and then by bend, and so the way round every face. */
@@ -80,7 +81,7 @@ final class VertexOrder {
         for (int i = 1; i < count; i++) {
             int h = turned[i];
             int j = i - 1;
-            while (j >= 0 && sameHeading(angle[turned[j]], angle[h]) && edges.bend(turned[j]) > edges.bend(h)) {
+            while (j >= 0 && sameHeading(angle[turned[j]], angle[h]) && bendsMore(turned[j], h)) {
                 turned[j + 1] = turned[j];
                 j--;
             }
@@ -91,6 +92,38 @@ final class VertexOrder {
             // anticlockwise.
             next[turned[i] ^ 1] = turned[(i + count - 1) % count];
         }
+    }
+
+    /** Whether one of two half-edges that leave with one heading runs further to the right than the other. */
+    private boolean bendsMore(int a, int b) {
+        double bendA = edges.bend(a);
+        double bendB = edges.bend(b);
+        if (!edges.isCubic(a) && !edges.isCubic(b)
+                || Math.abs(bendA - bendB) > 1e-4 * (Math.abs(bendA) + Math.abs(bendB))) {
+            return bendA > bendB;
+        }
+        // Edges do not cross between vertices, so any place along both tells; they are compared at one distance.
+        Curve p = edges.stretch(a);
+        Curve q = edges.stretch(b);
+        Point from = p.start();
+        double far = Math.min(p.at(0.25).distance(from), q.at(0.25).distance(q.start())) / 2;
+        Point onP = p.at(parameter(p, far)).minus(from);
+        Point onQ = q.at(parameter(q, far)).minus(q.start());
+        return onQ.cross(onP) > 0;
+    }
+
+    private static double parameter(Curve curve, double far) {
+        double low = 0;
+        double high = 0.25;
+        for (int i = 0; i < 50; i++) {
+            double middle = (low + high) / 2;
+            if (curve.at(middle).distance(curve.start()) < far) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
     }
 
     private static boolean sameHeading(double a, double b) {

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.hyphantes.geometry.Affine;
@@ -14,6 +13,7 @@ import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Shapes;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.offset.Ends;
 import org.junit.jupiter.api.Test;
@@ -25,9 +25,6 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 class SubdivisionTest {
-    /** Seeded trials in the ordinary run; a longer run is asked for with {@code -Dhyphantes.trials=1000000}. */
-    private static final int TRIALS = Integer.getInteger("hyphantes.trials", 20_000);
-
     private static Path circle(double x, double y, double r) {
         return Path.closed(Arc.circle(new Point(x, y), r, 0));
     }
@@ -244,80 +241,6 @@ class SubdivisionTest {
                 .isEqualTo(corners);
     }
 
-    /**
-     * Seeded arrangements of circles, segments of circles and polygons: Euler's formula (held by the subdivision itself), every
-     * boolean identity, and no dependence on order, direction or place.
-     */
-    @Test
-    void identitiesHoldInSeededTrials() {
-        for (int trial = 0; trial < TRIALS; trial++) {
-            Random random = new Random(trial);
-            int n = 2 + (int) (Math.pow(random.nextDouble(), 3) * 39);
-            List<Region> regions = new ArrayList<>();
-            for (int i = 0; i < n; i++) {
-                regions.add(any(random));
-            }
-            Subdivision plane =
-                    Subdivision.of(regions.stream().map(Region::outline).toList());
-            double covered = area(plane.regions(w -> w.covered() > 0));
-            double faces = area(plane.faceRegions());
-            double once = 0;
-            for (int k = 1; k <= Math.min(n, 4); k++) {
-                int wanted = k;
-                once += area(plane.regions(w -> w.covered() == wanted));
-            }
-            once += area(plane.regions(w -> w.covered() > 4));
-            double slack = 1e-6 * (1 + faces);
-            assertThat(once)
-                    .as("trial %d: covered once, twice and so on", trial)
-                    .isCloseTo(covered, within(slack));
-            Region a = regions.get(0);
-            Region b = regions.get(1);
-            double common = area(Booleans.common(List.of(a, b)));
-            double without = area(Booleans.minus(a, List.of(b)));
-            assertThat(common + without).as("trial %d: A = AB + A-B", trial).isCloseTo(a.area(), within(slack));
-            assertThat(area(Booleans.union(List.of(a, b))))
-                    .as("trial %d: union", trial)
-                    .isCloseTo(b.area() + without, within(slack));
-            if (trial % 10 == 0) {
-                List<Region> moved = new ArrayList<>(regions);
-                Collections.shuffle(moved, random);
-                Affine motion =
-                        Affine.shift(new Point(1e4 * random.nextDouble(), -1e4)).after(Affine.turn(37, Point.ORIGIN));
-                List<Path> others = moved.stream()
-                        .map(r -> r.outline().map(motion))
-                        .map(p -> random.nextBoolean() ? p : p.reversed())
-                        .toList();
-                Subdivision again = Subdivision.of(others);
-                assertThat(again.faces())
-                        .as("trial %d: moved and shuffled", trial)
-                        .isEqualTo(plane.faces());
-                assertThat(area(again.regions(w -> w.covered() > 0))).isCloseTo(covered, within(1e-5 * (1 + faces)));
-            }
-        }
-    }
-
-    private static Region any(Random random) {
-        double x = 100 * random.nextDouble();
-        double y = 100 * random.nextDouble();
-        double r = 3 + 30 * random.nextDouble();
-        switch (random.nextInt(3)) {
-            case 0:
-                return disc(x, y, r);
-            case 1:
-                Arc cap = new Arc(new Point(x, y), r, 6 * random.nextDouble(), 1 + 4 * random.nextDouble());
-                return Region.of(Path.closed(cap, new Line(cap.end(), cap.start())));
-            default:
-                List<Point> corners = new ArrayList<>();
-                int sides = 3 + random.nextInt(5);
-                for (int i = 0; i < sides; i++) {
-                    corners.add(
-                            new Point(x, y).plus(Point.polar(r, 360.0 * i / sides + 50 * random.nextDouble() / sides)));
-                }
-                return Region.of(Path.polygon(corners));
-        }
-    }
-
     /** Areas of unions, common parts and differences against JTS on flattened copies, within what flattening costs. */
     @Test
     void areasAgreeWithJts() {
@@ -325,7 +248,7 @@ class SubdivisionTest {
             Random random = new Random(9000 + trial);
             List<Region> regions = new ArrayList<>();
             for (int i = 0; i < 6; i++) {
-                regions.add(any(random));
+                regions.add(Shapes.any(random));
             }
             Geometry union = Flattened.JTS.createPolygon();
             for (Region region : regions) {

@@ -2,6 +2,7 @@ package org.hyphantes.desktop.field;
 
 import javafx.scene.canvas.GraphicsContext;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -58,6 +59,14 @@ final class Tracer {
                         x0 + r * cb,
                         y0 + r * sb);
             }
+        } else if (curve instanceof Cubic cubic) {
+            gc.bezierCurveTo(
+                    camera.x(cubic.control1()),
+                    camera.y(cubic.control1()),
+                    camera.x(cubic.control2()),
+                    camera.y(cubic.control2()),
+                    camera.x(cubic.end()),
+                    camera.y(cubic.end()));
         } else {
             Point end = curve.end();
             gc.lineTo(camera.x(end), camera.y(end));

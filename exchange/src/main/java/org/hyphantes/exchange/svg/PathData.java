@@ -3,13 +3,14 @@ package org.hyphantes.exchange.svg;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 
 /**
- * Path data (W3C SVG 2, section 9.3): lines as L, circular arcs as A.
+ * Path data (W3C SVG 2, section 9.3): lines as L, circular arcs as A, cubics as C.
  *
  * <p>Coordinates are rounded to a hundred-thousandth of a millimetre. An arc of more than half a turn is written as two, so
  * that rounding its ends cannot throw its centre about.
@@ -41,7 +42,12 @@ final class PathData {
         for (int i = 0; i < n; i++) {
             Curve curve = path.curves().get(i);
             boolean closing = path.closed() && i == n - 1;
-            if (curve instanceof Arc arc) {
+            if (curve instanceof Cubic cubic) {
+                command('C');
+                point(cubic.control1());
+                point(cubic.control2());
+                point(closing ? path.start() : cubic.end());
+            } else if (curve instanceof Arc arc) {
                 int parts = Math.abs(arc.sweep()) > Math.PI ? 2 : 1;
                 for (int k = 0; k < parts; k++) {
                     boolean last = k == parts - 1;

@@ -1,0 +1,78 @@
+package org.hyphantes.geometry.offset;
+
+import java.util.List;
+
+/**
+ * The width (mm) of a band along its path: stops at shares of the length from 0 to 1, in order, and straight between them.
+ *
+ * @throws IllegalArgumentException if there is no stop, or stops are out of order, or a width is negative
+ */
+public record WidthProfile(List<Stop> stops) {
+    /** A width at a share of the path's length. */
+    public record Stop(double share, double width) {}
+
+    public WidthProfile {
+        stops = List.copyOf(stops);
+        if (stops.isEmpty()) {
+            throw new IllegalArgumentException("a width profile needs a stop");
+        }
+        for (int i = 0; i < stops.size(); i++) {
+            Stop stop = stops.get(i);
+            if (!(stop.width() >= 0) || !(stop.share() >= 0 && stop.share() <= 1)) {
+                throw new IllegalArgumentException(
+                        "a stop needs a share from 0 to 1 and a width of 0 or more, not " + stop);
+            }
+            if (i > 0 && stop.share() <= stops.get(i - 1).share()) {
+                throw new IllegalArgumentException("stop " + i + " must come after the one before it");
+            }
+        }
+    }
+
+    public static WidthProfile even(double width) {
+        return new WidthProfile(List.of(new Stop(0, width)));
+    }
+
+    public static WidthProfile taper(double from, double to) {
+        return new WidthProfile(List.of(new Stop(0, from), new Stop(1, to)));
+    }
+
+    public boolean isEven() {
+        return stops.stream().allMatch(s -> s.width() == stops.get(0).width());
+    }
+
+    public double widest() {
+        return stops.stream().mapToDouble(Stop::width).max().orElse(0);
+    }
+
+    /** The width at a share of the length. */
+    public double width(double share) {
+        int after = after(share);
+        if (after == 0) {
+            return stops.get(0).width();
+        }
+        Stop low = stops.get(after - 1);
+        if (after == stops.size()) {
+            return low.width();
+        }
+        return low.width() + slope(share) * (share - low.share());
+    }
+
+    /** The change of width by change of share, just after the share. */
+    double slope(double share) {
+        int after = after(share);
+        if (after == 0 || after == stops.size()) {
+            return 0;
+        }
+        Stop low = stops.get(after - 1);
+        Stop high = stops.get(after);
+        return (high.width() - low.width()) / (high.share() - low.share());
+    }
+
+    private int after(double share) {
+        int i = 0;
+        while (i < stops.size() && stops.get(i).share() <= share) {
+            i++;
+        }
+        return i;
+    }
+}
