@@ -335,6 +335,11 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         return new Point(x, y);
     }
 
+    /** The length (mm) of the way over the control points: no less than that of the curve. */
+    public double hullLength() {
+        return start.distance(control1) + control1.distance(control2) + control2.distance(end);
+    }
+
     /** The greatest distance (mm) of a control point from the chord: the curve strays no further from it. */
     public double flatness() {
         Point chord = end.minus(start);

@@ -9,6 +9,9 @@ public final class Joining {
 
     /** A chain of curves with neighbours on one carrier joined, also over its start when it is closed. */
     public static List<Curve> joined(List<Curve> chain, boolean closed, double epsilon) {
+        if (!hasSeam(chain, closed, epsilon)) {
+            return chain;
+        }
         List<Curve> result = new ArrayList<>(chain.size());
         for (Curve curve : chain) {
             int last = result.size() - 1;
@@ -27,6 +30,15 @@ public final class Joining {
             }
         }
         return result;
+    }
+
+    private static boolean hasSeam(List<Curve> chain, boolean closed, double epsilon) {
+        for (int i = closed && chain.size() > 1 ? 0 : 1; i < chain.size(); i++) {
+            if (joined(chain.get(i == 0 ? chain.size() - 1 : i - 1), chain.get(i), epsilon) != null) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Curve joined(Curve a, Curve b, double epsilon) {

@@ -187,6 +187,25 @@ public record Path(List<Curve> curves, boolean closed) {
         return sum;
     }
 
+    /** How often a closed path winds round a point, clockwise positive; of a point on the path itself either answer may come. */
+    public int winding(Point p) {
+        double swept = 0;
+        for (Curve curve : curves) {
+            swept += angle(curve, p, 0);
+        }
+        return (int) Math.rint(swept / (2 * Math.PI));
+    }
+
+    /** The angle that a line from the point to a curve sweeps: that of its ends when the curve lies to one side of the point. */
+    private static double angle(Curve curve, Point p, int depth) {
+        if (depth < 40 && !(curve instanceof Line) && curve.box().contains(p)) {
+            return angle(curve.part(0, 0.5), p, depth + 1) + angle(curve.part(0.5, 1), p, depth + 1);
+        }
+        Point u = curve.start().minus(p);
+        Point v = curve.end().minus(p);
+        return Math.atan2(u.cross(v), u.dot(v));
+    }
+
     /** The position of the nearest point on this path. */
     public double nearest(Point p) {
         double best = 0;

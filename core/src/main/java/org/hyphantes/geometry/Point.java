@@ -46,11 +46,14 @@ public record Point(double x, double y) {
     }
 
     public double length() {
-        return Math.hypot(x, y);
+        return Math.sqrt(x * x + y * y);
     }
 
     public double distance(Point other) {
-        return Math.hypot(x - other.x, y - other.y);
+        double dx = x - other.x;
+        double dy = y - other.y;
+        // Not Math.hypot, which takes many times as long: no coordinate in mm comes near where squares overflow.
+        return Math.sqrt(dx * dx + dy * dy);
     }
 
     /** The unit displacement of the same heading; the zero displacement stays zero. */

@@ -11,7 +11,7 @@ import java.util.List;
 public record Region(Path outline, List<Path> holes) {
     public Region {
         holes = List.copyOf(holes);
-        if (!outline.closed() || holes.stream().anyMatch(h -> !h.closed())) {
+        if (!outline.closed() || !holes.isEmpty() && holes.stream().anyMatch(h -> !h.closed())) {
             throw new IllegalArgumentException("a region is bounded by closed paths only");
         }
     }
@@ -23,6 +23,13 @@ public record Region(Path outline, List<Path> holes) {
     public double area() {
         return Math.abs(outline.signedArea())
                 - holes.stream().mapToDouble(h -> Math.abs(h.signedArea())).sum();
+    }
+
+    /** Whether a point lies within: round the outline and round none of the holes. */
+    public boolean contains(Point p) {
+        return outline.box().contains(p)
+                && outline.winding(p) != 0
+                && holes.stream().noneMatch(h -> h.winding(p) != 0);
     }
 
     /** The centre of gravity, in mm. */

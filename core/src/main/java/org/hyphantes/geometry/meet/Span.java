@@ -161,7 +161,7 @@ final class Span {
     double thickness() {
         double cx = x3 - x0;
         double cy = y3 - y0;
-        double length = Math.hypot(cx, cy);
+        double length = Math.sqrt(cx * cx + cy * cy);
         if (length == 0) {
             return size();
         }

@@ -20,7 +20,9 @@ import org.hyphantes.geometry.Tolerance;
  * <p>Source of the strips: T. Sederberg and T. Nishita, Curve intersection using Bezier clipping, CAD 22 (1990).
  */
 final class SpanMeetings {
+    private static final double SHALLOW = 1e-2;
     private static final int SUSPECT = 5;
+    private static final int ALONGSIDE = 3;
     private static final int DEEPEST = 60;
     private static final int MOST_STEPS = 200_000;
 
@@ -121,13 +123,25 @@ final class SpanMeetings {
             if (newton(p, q)) {
                 return;
             }
-        } else if (p.thickness() <= epsilon / 4 && q.thickness() <= epsilon / 4) {
-            flat(p, q);
-            return;
-        } else if (depth >= SUSPECT && !searched) {
-            searched = true;
-            overlapping = overlap(first, second);
+            // Beside a touch Newton's method comes near only slowly, and what is within the tolerance is the touch.
+            if (isStraight(p) && isStraight(q) && Math.abs(sine(p, q)) < SHALLOW) {
+                flat(p, q);
+                return;
+            }
+        } else {
+            boolean straight = isStraight(p) && isStraight(q);
+            if (!searched && (straight || depth >= SUSPECT)) {
+                searched = true;
+                overlapping = overlap(first, second);
+            }
             if (overlapping) {
+                return;
+            }
+            if (straight) {
+                flat(p, q);
+                return;
+            }
+            if (depth >= ALONGSIDE && (liesOn(p, q, false) || liesOn(q, p, true))) {
                 return;
             }
         }
@@ -138,6 +152,18 @@ final class SpanMeetings {
             search(p, q.half(true), depth + 1);
             search(p, q.half(false), depth + 1);
         }
+    }
+
+    private boolean isStraight(Span span) {
+        return span.thickness() <= epsilon / 4;
+    }
+
+    private static double sine(Span p, Span q) {
+        double ux = p.x3 - p.x0;
+        double uy = p.y3 - p.y0;
+        double vx = q.x3 - q.x0;
+        double vy = q.y3 - q.y0;
+        return (ux * vy - uy * vx) / (Math.sqrt(ux * ux + uy * uy) * Math.sqrt(vx * vx + vy * vy));
     }
 
     /** Two stretches that are straight and nearly parallel: the shadow of each on the other is where they touch. */
@@ -170,6 +196,55 @@ final class SpanMeetings {
                 true));
     }
 
+    /** Whether all of one span, by its ends and middle, is within the tolerance of the other's curve: then it is a touch. */
+    private boolean liesOn(Span p, Span q, boolean swapped) {
+        double start = foot(q, p.x0, p.y0, epsilon);
+        double end = start < 0 ? -1 : foot(q, p.x3, p.y3, epsilon);
+        if (end < 0) {
+            return false;
+        }
+        Point middle = p.curve.at((p.from + p.to) / 2);
+        if (foot(q, middle.x(), middle.y(), epsilon) < 0) {
+            return false;
+        }
+        hits.add(
+                swapped
+                        ? new Hit(Math.min(start, end), Math.max(start, end), p.from, p.to, true)
+                        : new Hit(p.from, p.to, start, end, true));
+        return true;
+    }
+
+    /** The parameter of the foot of a point on a span; -1 if the span is further away than the tolerance. */
+    private static double foot(Span q, double x, double y, double epsilon) {
+        double ux = q.x3 - q.x0;
+        double uy = q.y3 - q.y0;
+        double squared = ux * ux + uy * uy;
+        double share = squared == 0 ? 0.5 : ((x - q.x0) * ux + (y - q.y0) * uy) / squared;
+        if (share < -1 || share > 2) {
+            return -1;
+        }
+        double t = Math.max(q.from, Math.min(q.to, q.from + share * (q.to - q.from)));
+        for (int i = 0; i < 4; i++) {
+            Point at = q.curve.at(t);
+            Point v = q.curve.velocity(t);
+            double dx = x - at.x();
+            double dy = y - at.y();
+            if (i > 0 && dx * dx + dy * dy <= epsilon * epsilon) {
+                return t;
+            }
+            double speed = v.x() * v.x() + v.y() * v.y();
+            if (speed == 0) {
+                return -1;
+            }
+            double next = Math.max(q.from, Math.min(q.to, t + (dx * v.x() + dy * v.y()) / speed));
+            if (next == t) {
+                return -1;
+            }
+            t = next;
+        }
+        return -1;
+    }
+
     private boolean newton(Span p, Span q) {
         double span = p.to - p.from;
         double other = q.to - q.from;
@@ -199,8 +274,8 @@ final class SpanMeetings {
             }
             double stepT = (dx * v.y() - dy * v.x()) / cross;
             double stepS = (dx * u.y() - dy * u.x()) / cross;
-            double speedU = Math.hypot(u.x(), u.y());
-            double speedV = Math.hypot(v.x(), v.y());
+            double speedU = u.length();
+            double speedV = v.length();
             t += stepT;
             s += stepS;
             double slackT = epsilon / speedU;
@@ -265,6 +340,7 @@ final class SpanMeetings {
     /** Touches that follow on one another, and crossings of a lens thinner than the tolerance, are one touch. */
     private List<Meeting> merged(Curve a, Curve b) {
         List<Meeting> result = new ArrayList<>(overlaps);
+        hits.removeIf(hit -> isWithinOverlap(hit, a));
         hits.sort(Comparator.comparingDouble(Hit::from));
         Hit open = null;
         for (Hit hit : hits) {
@@ -276,22 +352,85 @@ final class SpanMeetings {
                         Math.max(open.otherTo, Math.max(hit.otherFrom, hit.otherTo)),
                         true);
             } else {
-                add(result, open, a);
+                add(result, open, a, b);
                 open = hit.otherFrom <= hit.otherTo
                         ? hit
                         : new Hit(hit.from, hit.to, hit.otherTo, hit.otherFrom, hit.tangent);
             }
         }
-        add(result, open, a);
+        add(result, open, a, b);
         return result;
     }
 
-    private void add(List<Meeting> result, Hit hit, Curve a) {
-        if (hit != null) {
-            double t = hit.from <= 0 ? 0 : hit.to >= 1 ? 1 : hit.middle();
-            double s = hit.otherFrom <= 0 ? 0 : hit.otherTo >= 1 ? 1 : hit.otherMiddle();
-            result.add(new Meeting.At(a.at(t), t, s, hit.tangent));
+    private boolean isWithinOverlap(Hit hit, Curve a) {
+        for (Meeting.Along along : overlaps) {
+            double slack = 4 * epsilon / a.velocity(hit.from).length();
+            if (hit.from >= along.firstFrom() - slack && hit.to <= along.firstTo() + slack) {
+                return true;
+            }
         }
+        return false;
+    }
+
+    private void add(List<Meeting> result, Hit hit, Curve a, Curve b) {
+        if (hit == null) {
+            return;
+        }
+        double t = hit.from <= 0 ? 0 : hit.to >= 1 ? 1 : hit.middle();
+        double s = hit.otherFrom <= 0 ? 0 : hit.otherTo >= 1 ? 1 : hit.otherMiddle();
+        if (hit.from == hit.to && hit.otherFrom == hit.otherTo) {
+            result.add(new Meeting.At(a.at(t), t, s, hit.tangent));
+            return;
+        }
+        // A touch takes in a stretch of both. Its place is an end within it, or its middle; both ends if both are
+        // within it.
+        boolean found = false;
+        if (s == 0 || s == 1) {
+            found = touch(result, a, a.nearest(b.at(s)), b, s);
+        }
+        if (t == 0 || t == 1) {
+            found |= touch(result, a, t, b, b.nearest(a.at(t)));
+        } else if (s != 0 && s != 1) {
+            double side = parallelAt(a, b, hit.from, hit.to);
+            found = touch(result, a, side, b, b.nearest(a.at(side)));
+        }
+        if (!found) {
+            touch(result, a, hit.from, b, b.nearest(a.at(hit.from)));
+            touch(result, a, hit.to, b, b.nearest(a.at(hit.to)));
+        }
+    }
+
+    /** Where within a touch the headings are parallel, by halving; the middle if they are so nowhere. */
+    private static double parallelAt(Curve a, Curve b, double from, double to) {
+        double low = from;
+        double high = to;
+        double atLow = turn(a, b, low);
+        if (atLow * turn(a, b, high) < 0) {
+            for (int i = 0; i < 50; i++) {
+                double middle = (low + high) / 2;
+                if (turn(a, b, middle) * atLow > 0) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** The sine from one curve's heading to the other's beside it, taken to run the same way. */
+    private static double turn(Curve a, Curve b, double t) {
+        Point u = a.tangent(t);
+        Point v = b.tangent(b.nearest(a.at(t)));
+        return u.cross(v) * Math.signum(u.dot(v));
+    }
+
+    private boolean touch(List<Meeting> result, Curve a, double t, Curve b, double s) {
+        boolean together = a.at(t).distance(b.at(s)) <= 2 * epsilon;
+        if (together) {
+            result.add(new Meeting.At(a.at(t), t, s, true));
+        }
+        return together;
     }
 
     private boolean together(Hit p, Hit q, Curve a, Curve b) {

@@ -66,6 +66,13 @@ public final class Offset {
         strips.along(path, distance, corners);
         int wanted = strips.far().size();
         strips.along(path, -distance, corners);
+        if (!path.closed()) {
+            // What lies round the ends is nearer too, though no line beside the path runs there.
+            Curve first = path.curves().get(0);
+            Curve last = path.curves().get(path.size() - 1);
+            strips.cap(first.start(), first.tangent(0).times(-1), Math.abs(distance), Ends.ROUND);
+            strips.cap(last.end(), last.tangent(1), Math.abs(distance), Ends.ROUND);
+        }
         List<Path> paths = new ArrayList<>();
         strips.areas().forEach(area -> paths.addAll(area.paths()));
         double epsilon = 8 * Tolerance.of(path.box().grown(Math.abs(distance))).distance();

@@ -19,9 +19,9 @@ import org.hyphantes.geometry.plane.Operand;
  *
  * <p>A point beside the path has its nearest point on the path, and the way there is square to it or ends at a corner or an end.
  * So the strips need not reach beyond the centre about which a curve bends: an arc tighter than the distance gives its sector,
- * and where a cubic bends more tightly than that, discs about it take the place of the strip. The osculating circles of a
+ * and where a cubic bends more tightly than that, half discs about it take the place of the strip. The osculating circles of a
  * stretch along which the curvature grows lie within one another, so a disc about its tightest end, and ones nowhere further
- * than half the distance apart, hold all that the strip would. Source: A. Kneser's theorem of nested osculating circles.
+ * than the distance apart, hold all that the strip would. Source: A. Kneser's theorem of nested osculating circles.
  */
 final class Strips {
     /** A turn (radians) smaller than this gives no corner worth a shape: the gap is filled straight across. */
@@ -112,7 +112,10 @@ final class Strips {
             if (part.curvature(0.5) * distance < 1) {
                 strip(part, distance);
             } else {
-                discs(part, Math.abs(distance));
+                double[] turns = part.monotone();
+                for (int k = 1; k < turns.length; k++) {
+                    halfDiscs(part.part(turns[k - 1], turns[k]), distance);
+                }
             }
         }
     }
@@ -152,18 +155,30 @@ final class Strips {
         return cubic.curvature(t) * distance >= 1;
     }
 
-    private void discs(Cubic part, double radius) {
-        double tightest = 0.5;
-        for (int i = 1; i < 48; i++) {
-            double t = i / 48.0;
-            if (Math.abs(part.curvature(t)) > Math.abs(part.curvature(tightest))) {
-                tightest = t;
-            }
+    /**
+     * Half discs on the inner side of a stretch that turns a quarter at most: about its tightest places, and between them so
+     * that none is further from the next than half the radius. None stands at an end of the stretch where it bends just as
+     * tightly as the disc: that would touch the parallel's cusp.
+     */
+    private void halfDiscs(Cubic part, double distance) {
+        double radius = Math.abs(distance);
+        int samples = Math.max(16, 4 * (int) Math.ceil(part.length() / radius));
+        double[] bend = new double[samples + 1];
+        for (int i = 0; i <= samples; i++) {
+            bend[i] = Math.abs(part.curvature((double) i / samples));
         }
-        disc(part.at(tightest), radius);
-        int steps = (int) Math.ceil(part.length() / (radius / 2)) + 1;
-        for (int i = 0; i <= steps; i++) {
-            disc(part.at((double) i / steps), radius);
+        int last = 0;
+        for (int i = 0; i <= samples; i++) {
+            boolean tightest = (i == 0 || bend[i] > bend[i - 1]) && (i == samples || bend[i] >= bend[i + 1]);
+            Point at = part.at((double) i / samples);
+            boolean far = at.distance(part.at((double) last / samples)) > radius / 2;
+            if (tightest || far && i < samples) {
+                Point inward = part.tangent((double) i / samples).right().times(Math.signum(distance));
+                Point along = inward.right().times(radius);
+                Arc arc = new Arc(at, radius, Math.atan2(-along.y(), -along.x()), Math.PI);
+                add(List.of(arc, new Line(arc.end(), arc.start())), 0);
+                last = i;
+            }
         }
     }
 

@@ -39,14 +39,12 @@ public final class Booleans {
 
     /** The union of the regions cut apart along paths, open or closed; an end that dangles inside cuts nothing. */
     public static List<Region> divided(List<Region> regions, List<Path> cutters) {
-        return subdivision(operands(regions), cutters).pieces(w -> w.held() > 0, true).stream()
-                .map(Piece::region)
-                .toList();
+        return subdivision(operands(regions), cutters).faceRegions(w -> w.held() > 0);
     }
 
     /** What of the areas is wanted, by a question about which of them hold a face. */
     public static List<Region> combined(List<Operand> operands, Predicate<Subdivision.Windings> wanted) {
-        return traced(operands, wanted).stream().map(Piece::region).toList();
+        return operands.isEmpty() ? List.of() : subdivision(operands, List.of()).regions(wanted);
     }
 
     /** The same with the stretches that each border came from; paths are numbered through all operands. */

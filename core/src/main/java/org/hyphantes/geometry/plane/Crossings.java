@@ -86,12 +86,20 @@ final class Crossings {
                 crossings.cut(i, 0, curves.get(i).start());
             }
         }
+        for (Cuts each : crossings.cuts) {
+            each.sort();
+            for (int k = 1; k < each.size; k++) {
+                // One parameter is one place: an end and what meets it there, even if found a little beside it.
+                if (each.parameters[k] == each.parameters[k - 1]) {
+                    crossings.vertices.join(each.vertices[k], each.vertices[k - 1]);
+                }
+            }
+        }
         crossings.vertices.settle();
         for (Cuts each : crossings.cuts) {
             for (int k = 0; k < each.size; k++) {
                 each.vertices[k] = crossings.vertices.settled(each.vertices[k]);
             }
-            each.sort();
         }
         return crossings;
     }

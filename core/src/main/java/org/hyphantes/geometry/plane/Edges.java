@@ -1,6 +1,7 @@
 package org.hyphantes.geometry.plane;
 
 import java.util.Arrays;
+import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
@@ -13,31 +14,44 @@ import org.hyphantes.geometry.Point;
  */
 final class Edges {
     private final Sources sources;
-    private int[] start = new int[64];
-    private int[] end = new int[64];
+    private final int[] start;
+    private final int[] end;
     private int size;
 
     /** The uses of an edge, the edge's own first: for each a curve and its parameters, and the number of the next, -1 at the last. */
-    private int[] firstUse = new int[64];
+    private final int[] firstUse;
 
-    private int[] useCurve = new int[64];
-    private double[] useFrom = new double[64];
-    private double[] useTo = new double[64];
-    private boolean[] useAgainst = new boolean[64];
-    private int[] useNext = new int[64];
+    private final int[] useCurve;
+    private final double[] useFrom;
+    private final double[] useTo;
+    private final boolean[] useAgainst;
+    private final int[] useNext;
     private int uses;
 
     /** For each vertex the newest edge that has it as its lower end, and for each edge the one before it: to find what lies alike. */
     private int[] firstAt;
 
-    private int[] nextAt = new int[64];
+    private int[] nextAt;
 
-    private Edges(Sources sources) {
+    private Edges(Sources sources, int most) {
         this.sources = sources;
+        start = new int[most];
+        end = new int[most];
+        firstUse = new int[most];
+        nextAt = new int[most];
+        useCurve = new int[most];
+        useFrom = new double[most];
+        useTo = new double[most];
+        useAgainst = new boolean[most];
+        useNext = new int[most];
     }
 
     static Edges of(Sources sources, Crossings crossings, double epsilon) {
-        Edges edges = new Edges(sources);
+        int most = 0;
+        for (int c = 0; c < sources.curves().size(); c++) {
+            most += crossings.cuts(c).size();
+        }
+        Edges edges = new Edges(sources, most);
         edges.firstAt = new int[crossings.vertices().count()];
         Arrays.fill(edges.firstAt, -1);
         for (int c = 0; c < sources.curves().size(); c++) {
@@ -63,13 +77,9 @@ final class Edges {
 
     /** About the length of a stretch, never less. */
     private double length(int c, double t0, double t1) {
-        if (sources.curve(c) instanceof Cubic cubic) {
-            Cubic part = cubic.part(t0, t1);
-            return part.start().distance(part.control1())
-                    + part.control1().distance(part.control2())
-                    + part.control2().distance(part.end());
-        }
-        return (t1 - t0) * sources.length()[c];
+        return sources.curve(c) instanceof Cubic cubic
+                ? cubic.part(t0, t1).hullLength()
+                : (t1 - t0) * sources.length()[c];
     }
 
     private void add(int c, double t0, double t1, int v0, int v1, double epsilon) {
@@ -86,12 +96,6 @@ final class Edges {
                 return;
             }
         }
-        if (size == start.length) {
-            start = Arrays.copyOf(start, 2 * size);
-            end = Arrays.copyOf(end, 2 * size);
-            firstUse = Arrays.copyOf(firstUse, 2 * size);
-            nextAt = Arrays.copyOf(nextAt, 2 * size);
-        }
         start[size] = v0;
         end[size] = v1;
         firstUse[size] = use(c, t0, t1, false);
@@ -100,13 +104,6 @@ final class Edges {
     }
 
     private int use(int c, double t0, double t1, boolean against) {
-        if (uses == useCurve.length) {
-            useCurve = Arrays.copyOf(useCurve, 2 * uses);
-            useFrom = Arrays.copyOf(useFrom, 2 * uses);
-            useTo = Arrays.copyOf(useTo, 2 * uses);
-            useAgainst = Arrays.copyOf(useAgainst, 2 * uses);
-            useNext = Arrays.copyOf(useNext, 2 * uses);
-        }
         useCurve[uses] = c;
         useFrom[uses] = t0;
         useTo[uses] = t1;
@@ -207,15 +204,20 @@ final class Edges {
         return curve(half / 2) instanceof Cubic;
     }
 
-    /** The heading with which a half-edge leaves its vertex. */
-    Point heading(int half) {
+    /** The angle (radians, from the x axis towards the y axis, in (-pi, pi]) of the heading with which a half-edge leaves. */
+    double heading(int half) {
         int e = half / 2;
         Curve curve = curve(e);
-        if (curve instanceof Cubic) {
-            return stretch(half).tangent(0);
+        double t = half % 2 == 0 ? from(e) : to(e);
+        if (curve instanceof Arc arc) {
+            double quarter = half % 2 == 0 == arc.sweep() > 0 ? Math.PI / 2 : -Math.PI / 2;
+            double angle = arc.from() + t * arc.sweep() + quarter;
+            return angle - 2 * Math.PI * Math.rint(angle / (2 * Math.PI));
         }
-        Point tangent = curve.tangent(half % 2 == 0 ? from(e) : to(e));
-        return half % 2 == 0 ? tangent : tangent.times(-1);
+        Point tangent = curve instanceof Cubic
+                ? stretch(half).tangent(0)
+                : curve.tangent(t).times(half % 2 == 0 ? 1 : -1);
+        return Math.atan2(tangent.y(), tangent.x());
     }
 
     /** How a half-edge bends as it leaves, positive to its right-hand side. */
@@ -226,6 +228,15 @@ final class Edges {
     }
 
     double sweptArea(int e, Point about) {
+        if (curve(e) instanceof Arc arc) {
+            // The same as of the stretch, without making it: this is asked of every edge.
+            double a = arc.from() + from(e) * arc.sweep();
+            double b = arc.from() + to(e) * arc.sweep();
+            double x = arc.centre().x() - about.x();
+            double y = arc.centre().y() - about.y();
+            double r = arc.radius();
+            return r * (x * (Math.sin(b) - Math.sin(a)) - y * (Math.cos(b) - Math.cos(a)) + r * (b - a)) / 2;
+        }
         return stretch(2 * e).sweptArea(about);
     }
 }

@@ -19,8 +19,8 @@ import org.hyphantes.geometry.Tolerance;
  * order round each vertex by heading, then by bend; faces are walked; parts that do not hang together are laid into the
  * face that a ray from each finds first. Snapping is by topology: edges keep their curves, so it makes no new crossings.
  *
- * <p>Every subdivision is proven as it is made, by Euler's formula V - E + F = 1 + C; if that fails it is made again with
- * eight times the tolerance, three times at the most.
+ * <p>Every subdivision is proven as it is made, by Euler's formula V - E + F = 1 + C and by windings that agree over every
+ * edge; if that fails it is made again with eight times the tolerance, three times at the most.
  */
 public final class Subdivision {
     private final List<Path> paths;
@@ -88,7 +88,60 @@ public final class Subdivision {
     }
 
     private boolean isSound() {
-        return vertices() - edges() + faces() == 1 + components;
+        return vertices() - edges() + faces() == 1 + components && windingsAgree();
+    }
+
+    /**
+     * Whether the windings are the same by whatever way a face is reached. Each path has a number of its own that no sum of
+     * others comes to but by great chance; so one sum stands for all windings.
+     */
+    private boolean windingsAgree() {
+        int[] first = new int[faces];
+        int[] following = new int[next.length];
+        chainHalves(first, following);
+        long[] label = new long[faces];
+        boolean[] seen = new boolean[faces];
+        int[] waiting = new int[faces];
+        int count = 1;
+        seen[0] = true;
+        for (int i = 0; i < count; i++) {
+            int here = waiting[i];
+            for (int h = first[here]; h >= 0; h = following[h]) {
+                int beyond = face(h ^ 1);
+                long there = label[here] + change(h);
+                if (!seen[beyond]) {
+                    seen[beyond] = true;
+                    label[beyond] = there;
+                    waiting[count++] = beyond;
+                } else if (label[beyond] != there) {
+                    return false;
+                }
+            }
+        }
+        return count == faces;
+    }
+
+    /** How the one sum of all windings changes from a half-edge's face to the one beyond it. */
+    private long change(int half) {
+        long change = 0;
+        for (int use = edges.firstUse(half / 2); use >= 0; use = edges.nextUse(use)) {
+            int path = edges.usePath(use);
+            if (paths.get(path).closed()) {
+                long weight = (path + 1) * 0x9E3779B97F4A7C15L;
+                weight ^= weight >>> 29;
+                change += half % 2 == 1 == edges.useAgainst(use) ? -weight : weight;
+            }
+        }
+        return change;
+    }
+
+    private void chainHalves(int[] first, int[] following) {
+        Arrays.fill(first, -1);
+        for (int h = next.length - 1; h >= 0; h--) {
+            int face = face(h);
+            following[h] = first[face];
+            first[face] = h;
+        }
     }
 
     public int vertices() {
@@ -231,12 +284,7 @@ public final class Subdivision {
         boolean[] seen = new boolean[faces];
         int[] first = new int[faces];
         int[] following = new int[next.length];
-        Arrays.fill(first, -1);
-        for (int h = next.length - 1; h >= 0; h--) {
-            int face = faceOfLoop[loopOf[h]];
-            following[h] = first[face];
-            first[face] = h;
-        }
+        chainHalves(first, following);
         // A walk over the faces, crossing one edge at a time and back, so that the windings are kept as one running
         // count.
         Windings windings = new Windings();
@@ -271,7 +319,12 @@ public final class Subdivision {
 
     /** The regions made of the faces for which the answer is yes, with exact outlines and no seams within. */
     public List<Region> regions(Predicate<Windings> question) {
-        return pieces(question, false).stream().map(Piece::region).toList();
+        return regions(where(question), false);
+    }
+
+    /** The same with each face a region of its own. */
+    public List<Region> faceRegions(Predicate<Windings> question) {
+        return regions(where(question), true);
     }
 
     /** Every bounded face as a region of its own. */
@@ -279,7 +332,7 @@ public final class Subdivision {
         boolean[] all = new boolean[faces];
         Arrays.fill(all, true);
         all[0] = false;
-        return pieces(all, true).stream().map(Piece::region).toList();
+        return regions(all, true);
     }
 
     /**
@@ -288,14 +341,26 @@ public final class Subdivision {
      * @param apart whether each face is a piece of its own, or faces beside one another are one
      */
     public List<Piece> pieces(Predicate<Windings> question, boolean apart) {
-        return pieces(where(question), apart);
+        List<Piece> pieces = new ArrayList<>();
+        walkBorders(where(question), apart, true, (loops, from) -> pieces.add(new Piece(region(loops, from), from)));
+        return pieces;
     }
 
     private int face(int half) {
         return faceOfLoop[loopOf[half]];
     }
 
-    private List<Piece> pieces(boolean[] inside, boolean apart) {
+    private List<Region> regions(boolean[] inside, boolean apart) {
+        List<Region> regions = new ArrayList<>();
+        walkBorders(inside, apart, false, (loops, from) -> regions.add(region(loops, from)));
+        return regions;
+    }
+
+    private interface Taker {
+        void take(List<Path> loops, List<List<Stretch>> from);
+    }
+
+    private void walkBorders(boolean[] inside, boolean apart, boolean traced, Taker taker) {
         UnionFind whole = new UnionFind(faces);
         boolean[] border = new boolean[next.length];
         for (int h = 0; h < next.length; h++) {
@@ -308,62 +373,73 @@ public final class Subdivision {
             }
         }
         boolean[] done = new boolean[next.length];
-        List<List<Path>> loopsOf = new ArrayList<>();
-        List<List<List<Stretch>>> sourcesOf = new ArrayList<>();
-        int[] slot = new int[faces];
-        Arrays.fill(slot, -1);
+        Seams seams = new Seams(sources, edges, 8 * epsilon);
+        int[] first = new int[faces];
+        Arrays.fill(first, -1);
+        List<Path> loops = new ArrayList<>();
+        List<List<Stretch>> sources = new ArrayList<>();
+        // The next loop of the same region, by the numbers of the loops; most regions have but one.
+        int[] following = new int[16];
         for (int h = 0; h < next.length; h++) {
             if (border[h] && !done[h]) {
+                List<Stretch> from = traced ? new ArrayList<>() : null;
                 int group = whole.find(face(h));
-                if (slot[group] < 0) {
-                    slot[group] = loopsOf.size();
-                    loopsOf.add(new ArrayList<>(1));
-                    sourcesOf.add(new ArrayList<>(1));
-                }
-                List<Stretch> from = new ArrayList<>();
-                loopsOf.get(slot[group]).add(loop(h, border, done, from));
-                sourcesOf.get(slot[group]).add(from);
+                int loop = loops.size();
+                following = loop < following.length ? following : Arrays.copyOf(following, 2 * loop);
+                following[loop] = first[group];
+                first[group] = loop;
+                loops.add(loop(h, border, done, seams, from));
+                sources.add(from);
             }
         }
-        List<Piece> pieces = new ArrayList<>(loopsOf.size());
-        for (int i = 0; i < loopsOf.size(); i++) {
-            pieces.add(piece(loopsOf.get(i), sourcesOf.get(i)));
+        for (int face = 0; face < faces; face++) {
+            if (first[face] >= 0) {
+                List<Path> bounds = new ArrayList<>(1);
+                List<List<Stretch>> from = traced ? new ArrayList<>(1) : null;
+                for (int loop = first[face]; loop >= 0; loop = following[loop]) {
+                    bounds.add(loops.get(loop));
+                    if (traced) {
+                        from.add(sources.get(loop));
+                    }
+                }
+                taker.take(bounds, from);
+            }
         }
-        return pieces;
     }
 
     /** The loop that encloses the most is the outline, the others are holes. */
-    private static Piece piece(List<Path> bounds, List<List<Stretch>> from) {
+    private static Region region(List<Path> loops, List<List<Stretch>> from) {
+        if (loops.size() == 1) {
+            return new Region(loops.get(0), List.of());
+        }
         int outline = 0;
         double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < bounds.size() && bounds.size() > 1; i++) {
-            double area = bounds.get(i).signedArea();
+        for (int i = 0; i < loops.size(); i++) {
+            double area = loops.get(i).signedArea();
             if (area > most) {
                 most = area;
                 outline = i;
             }
         }
-        Path outside = bounds.remove(outline);
-        from.add(0, from.remove(outline));
-        return new Piece(new Region(outside, bounds), from);
+        Path outside = loops.remove(outline);
+        if (from != null) {
+            from.add(0, from.remove(outline));
+        }
+        return new Region(outside, loops);
     }
 
-    private Path loop(int begin, boolean[] border, boolean[] done, List<Stretch> from) {
-        int[] halves = new int[8];
-        int count = 0;
+    private Path loop(int begin, boolean[] border, boolean[] done, Seams seams, List<Stretch> from) {
+        seams.begin();
         int h = begin;
         do {
             done[h] = true;
-            if (count == halves.length) {
-                halves = Arrays.copyOf(halves, 2 * count);
-            }
-            halves[count++] = h;
+            seams.add(h);
             h = next[h];
             // Edges that do not bound are crossed: the loop goes on beyond them.
             while (!border[h]) {
                 h = next[h ^ 1];
             }
         } while (h != begin);
-        return Seams.closed(sources, edges, halves, count, 8 * epsilon, from);
+        return seams.close(from);
     }
 }

@@ -38,13 +38,17 @@ final class VertexGrid {
         for (long gx = left; gx <= right; gx++) {
             for (long gy = top; gy <= bottom; gy++) {
                 for (int i = table[slot(gx, gy)]; i >= 0; i = nextInCell[i]) {
-                    if (Math.hypot(x[i] - place.x(), y[i] - place.y()) <= epsilon) {
+                    if (isNear(x[i] - place.x(), y[i] - place.y())) {
                         found = found < 0 ? find(i) : join(found, i);
                     }
                 }
             }
         }
         return found >= 0 ? found : add(place, cx, cy);
+    }
+
+    private boolean isNear(double dx, double dy) {
+        return dx * dx + dy * dy <= epsilon * epsilon;
     }
 
     private int add(Point place, long cx, long cy) {
@@ -88,10 +92,12 @@ final class VertexGrid {
         return root;
     }
 
-    private int join(int a, int b) {
-        int p = Math.min(find(a), find(b));
-        parent[Math.max(find(a), find(b))] = p;
-        return p;
+    /** Makes two vertices one, at the place of the older. */
+    int join(int a, int b) {
+        int p = find(a);
+        int q = find(b);
+        parent[Math.max(p, q)] = Math.min(p, q);
+        return Math.min(p, q);
     }
 
     /** Numbers the vertices that remain after joining, from 0. */

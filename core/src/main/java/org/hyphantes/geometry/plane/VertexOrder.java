@@ -9,9 +9,16 @@ final class VertexOrder {
     /** Headings nearer than this angle (radians) are told apart by how their edges bend. */
     private static final double SAME_HEADING = 1e-7;
 
+    /**
+     * Where a cubic is touched, its heading is known less well: the touch takes in a stretch, along which it turns. Headings
+     * nearer than this are told apart by where their edges go.
+     */
+    private static final double UNSURE_HEADING = 2e-2;
+
     private final Edges edges;
     private final int[] next;
     private int used;
+    private int[] turned = new int[16];
 
     VertexOrder(Edges edges, int vertexCount) {
         this.edges = edges;
@@ -44,8 +51,7 @@ final class VertexOrder {
         double[] angle = new double[n];
         for (int h = 0; h < n; h++) {
             leaving[place[edges.origin(h)]++] = h;
-            Point heading = edges.heading(h);
-            angle[h] = Math.atan2(heading.y(), heading.x());
+            angle[h] = edges.heading(h);
         }
         for (int v = 0; v < vertexCount; v++) {
             round(leaving, degree[v], degree[v + 1], angle);
@@ -74,14 +80,14 @@ final class VertexOrder {
                 begin = i;
             }
         }
-        int[] turned = new int[count];
+        turned = count > turned.length ? new int[2 * count] : turned;
         for (int i = 0; i < count; i++) {
             turned[i] = leaving[low + (begin + i) % count];
         }
         for (int i = 1; i < count; i++) {
             int h = turned[i];
             int j = i - 1;
-            while (j >= 0 && sameHeading(angle[turned[j]], angle[h]) && bendsMore(turned[j], h)) {
+            while (j >= 0 && bendsMore(turned[j], h, apart(angle[turned[j]], angle[h]))) {
                 turned[j + 1] = turned[j];
                 j--;
             }
@@ -94,20 +100,19 @@ final class VertexOrder {
         }
     }
 
-    /** Whether one of two half-edges that leave with one heading runs further to the right than the other. */
-    private boolean bendsMore(int a, int b) {
-        double bendA = edges.bend(a);
-        double bendB = edges.bend(b);
-        if (!edges.isCubic(a) && !edges.isCubic(b)
-                || Math.abs(bendA - bendB) > 1e-4 * (Math.abs(bendA) + Math.abs(bendB))) {
-            return bendA > bendB;
+    /** Whether one of two half-edges whose headings are so far apart (radians) runs further to the right than the other. */
+    private boolean bendsMore(int a, int b, double apart) {
+        if (!edges.isCubic(a) && !edges.isCubic(b)) {
+            return apart < SAME_HEADING && edges.bend(a) > edges.bend(b);
+        }
+        if (apart >= UNSURE_HEADING) {
+            return false;
         }
         // Edges do not cross between vertices, so any place along both tells; they are compared at one distance.
         Curve p = edges.stretch(a);
         Curve q = edges.stretch(b);
-        Point from = p.start();
-        double far = Math.min(p.at(0.25).distance(from), q.at(0.25).distance(q.start())) / 2;
-        Point onP = p.at(parameter(p, far)).minus(from);
+        double far = Math.min(p.at(0.25).distance(p.start()), q.at(0.25).distance(q.start())) / 2;
+        Point onP = p.at(parameter(p, far)).minus(p.start());
         Point onQ = q.at(parameter(q, far)).minus(q.start());
         return onQ.cross(onP) > 0;
     }
@@ -126,8 +131,8 @@ final class VertexOrder {
         return high;
     }
 
-    private static boolean sameHeading(double a, double b) {
+    private static double apart(double a, double b) {
         double apart = Math.abs(a - b);
-        return Math.min(apart, 2 * Math.PI - apart) < SAME_HEADING;
+        return Math.min(apart, 2 * Math.PI - apart);
     }
 }
