@@ -11,7 +11,7 @@ import org.hyphantes.setting.Unit;
 
 /** Makes every line not yet woven an even band, half its width on either side. */
 public record Band(Amount width, Ends ends) implements Treatment {
-    public static final Band STARTING = new Band(Amount.of(6), Ends.SQUARE);
+    public static final Band STARTING = new Band(Amount.of(6), Ends.BUTT);
 
     private static final Schema<Band> SCHEMA = new Schema<>(
             Band.class,

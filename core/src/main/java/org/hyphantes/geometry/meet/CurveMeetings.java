@@ -54,8 +54,11 @@ public final class CurveMeetings {
         if (a instanceof Cubic || b instanceof Cubic) {
             return SpanMeetings.of(a, Span.of(a), b, Span.of(b), tolerance.distance());
         }
-        List<Meeting> found = new ArrayList<>(2);
         double eps = tolerance.distance();
+        if (a instanceof Arc p && b instanceof Arc q && apart(p, q, eps)) {
+            return List.of();
+        }
+        List<Meeting> found = new ArrayList<>(2);
         if (a instanceof Arc p) {
             if (b instanceof Arc q) {
                 arcs(p, q, eps, found);
@@ -168,6 +171,12 @@ public final class CurveMeetings {
                 return;
             }
         }
+    }
+
+    /** Whether two whole circles are apart or one within the other: of the pairs whose boxes meet, the most. */
+    private static boolean apart(Arc p, Arc q, double eps) {
+        double d = p.centre().distance(q.centre());
+        return d - (p.radius() + q.radius()) > eps || Math.abs(p.radius() - q.radius()) - d > eps;
     }
 
     private static void arcs(Arc p, Arc q, double eps, List<Meeting> found) {

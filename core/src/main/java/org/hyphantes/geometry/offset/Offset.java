@@ -2,6 +2,7 @@ package org.hyphantes.geometry.offset;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
@@ -44,6 +45,15 @@ public final class Offset {
         if (!(distance > 0) || !Double.isFinite(distance)) {
             throw new IllegalArgumentException("an offset needs a distance above 0, not " + distance);
         }
+        Optional<List<Region>> rings = Rings.grown(
+                region,
+                outwards ? distance : -distance,
+                8 * Tolerance.of(region.outline().box()).distance());
+        return rings.orElseGet(() -> swept(region, distance, corners, outwards, wanted));
+    }
+
+    private static List<Region> swept(
+            Region region, double distance, Corners corners, boolean outwards, Predicate<Subdivision.Windings> wanted) {
         Strips strips = new Strips(fittingTolerance(region.outline().box()));
         for (Path border : region.borders()) {
             boolean insideRight = border.signedArea() > 0 == (border == region.outline());

@@ -77,6 +77,22 @@ class OffsetTest {
                 .isCloseTo(2 * Math.PI * 70 * 1e-6, within(1e-9));
     }
 
+    /** Two round holes grow together: what is left is the disc less two discs and their lens. Closed form. */
+    @Test
+    void holesThatGrowIntoOneAnotherBecomeOne() {
+        Region plate = new Region(
+                Path.closed(Arc.circle(Point.ORIGIN, 40, 0)),
+                List.of(
+                        Path.closed(Arc.circle(new Point(-8, 0), 5, 0)),
+                        Path.closed(Arc.circle(new Point(8, 0), 5, 0))));
+        assertThat(Offset.inset(plate, 2.9, Corners.ROUND).get(0).holes()).hasSize(2);
+        List<Region> shrunk = Offset.inset(plate, 4, Corners.ROUND);
+        double lens = 2 * 81 * Math.acos(16 / 18.0) - 8 * Math.sqrt(4 * 81 - 256);
+        assertThat(shrunk).hasSize(1);
+        assertThat(shrunk.get(0).holes()).hasSize(1);
+        assertThat(area(shrunk)).isCloseTo(Math.PI * (36 * 36 - 2 * 81) + lens, within(1e-9));
+    }
+
     /** Two discs joined by a neck come apart where the neck is narrower than twice the distance. */
     @Test
     void aShrunkDumbbellComesApart() {
@@ -198,7 +214,7 @@ class OffsetTest {
     }
 
     @Test
-    void linesBesideLosetheirLoopsAndVanish() {
+    void linesBesideLoseTheirLoopsAndVanish() {
         // A dent of 120 degrees: the parallel on its inner side has no loop, on its outer side an arc.
         Path bent = Path.open(new Line(new Point(-50, 0), Point.ORIGIN), new Line(Point.ORIGIN, Point.polar(50, 30)));
         assertThat(Offset.beside(bent, 5, Corners.ROUND)).singleElement().satisfies(l -> assertThat(l.size())
