@@ -55,7 +55,7 @@ class ModuleArrowsTest {
             .whereLayer("paint")
             .mayNotAccessAnyLayer()
             .whereLayer("treatment")
-            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "weave")
+            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "figure", "weave")
             .whereLayer("gauge")
             .mayNotBeAccessedByAnyLayer();
 }

@@ -49,8 +49,10 @@ public class ResolveBenchmark {
         rings = new ArrayList<>();
         int chords = (int) Math.ceil(Math.PI / Math.acos(1 - 1e-3));
         GeometryFactory factory = new GeometryFactory();
-        for (Laid laid :
-                new Resolver().resolve(design.root().upTo(1), Watch.NONE).work().lines()) {
+        for (Laid laid : new Resolver()
+                .resolve(design.root().upTo(1), design.page().ground(), Watch.NONE)
+                .work()
+                .lines()) {
             rings.add(factory.createLinearRing(flattened(laid.path(), chords)));
         }
     }

@@ -2,11 +2,11 @@ package org.hyphantes.design;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.treatment.BandStyle;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
@@ -28,7 +28,7 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
     public static Artwork of(Work work) {
         List<Shape> shapes = new ArrayList<>();
         for (Laid laid : work.lines()) {
-            shapes.add(line(laid));
+            shapes.addAll(line(laid));
         }
         int letters = 0;
         for (Laying laying : work.weaves()) {
@@ -43,12 +43,18 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
         return new Artwork(shapes, work, box(shapes, work));
     }
 
-    private static Shape line(Laid laid) {
+    private static List<Shape> line(Laid laid) {
         Origin origin = new Origin(laid.key(), "", -1);
-        Optional<Region> band = laid.band().flatMap(b -> BandOutline.of(laid.path(), b.width(), b.ends()));
-        return band.isPresent()
-                ? new Shape.Filled(band.get(), Paint.BAND, origin)
-                : new Shape.Lined(laid.path(), Paint.BARE_LINE, origin);
+        if (laid.band().isEmpty()) {
+            return List.of(new Shape.Lined(laid.path(), Paint.BARE_LINE, origin));
+        }
+        BandStyle style = laid.band().get();
+        List<Region> band = BandOutline.regions(laid.path(), style.width(), style.ends());
+        return band.isEmpty()
+                ? List.of(new Shape.Lined(laid.path(), Paint.BARE_LINE, origin))
+                : band.stream()
+                        .<Shape>map(region -> new Shape.Filled(region, Paint.BAND, origin))
+                        .toList();
     }
 
     private static Box box(List<Shape> shapes, Work work) {

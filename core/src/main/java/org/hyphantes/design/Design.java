@@ -16,7 +16,13 @@ import org.hyphantes.treatment.Treatment;
 /**
  * A whole design, as it is written to a file. Sizes are millimetres; measures are named sizes that settings refer to.
  */
-public record Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
+public record Design(
+        String name, Unit unit, Material material, Map<String, Amount> measures, Page page, Net net, Group root) {
+    /** A design on a starting page without a net. */
+    public Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
+        this(name, unit, material, measures, Page.STARTING, Net.STARTING, root);
+    }
+
     public Design {
         measures = Collections.unmodifiableMap(new LinkedHashMap<>(measures));
     }
@@ -27,16 +33,15 @@ public record Design(String name, Unit unit, Material material, Map<String, Amou
     }
 
     public Scope scope() {
-        return new Scope(measures, unit);
+        return new Scope(measures, unit, net.step().value());
     }
 
     public Design withRoot(Group changed) {
-        return new Design(name, unit, material, measures, changed);
+        return new Design(name, unit, material, measures, page, net, changed);
     }
 
     public Design named(String changed) {
-        return new Design(
-                changed, unit, material, measures, new Group(root.id(), changed, root.members(), root.recipe()));
+        return new Design(changed, unit, material, measures, page, net, root.named(changed));
     }
 
     /** The group of an id; the root for its own. */
@@ -72,8 +77,29 @@ public record Design(String name, Unit unit, Material material, Map<String, Amou
     public Design withMeasure(String measure, Amount value) {
         Map<String, Amount> more = new LinkedHashMap<>(measures);
         more.put(measure, value);
-        Design changed = new Design(name, unit, material, more, root);
-        return changed.withRoot(renewed(root, changed.scope()));
+        return renewed(new Design(name, unit, material, more, page, net, root));
+    }
+
+    /** This design on another page. */
+    public Design withPage(Page changed) {
+        return new Design(name, unit, material, measures, changed, net, root);
+    }
+
+    /** This design on another net; sizes in its squares are worked out again. */
+    public Design withNet(Net changed) {
+        return renewed(new Design(name, unit, material, measures, page, changed, root));
+    }
+
+    public Design withUnit(Unit changed) {
+        return new Design(name, changed, material, measures, page, net, root);
+    }
+
+    public Design withMaterial(Material changed) {
+        return new Design(name, unit, changed, measures, page, net, root);
+    }
+
+    private static Design renewed(Design changed) {
+        return changed.withRoot(renewed(changed.root, changed.scope()));
     }
 
     private static Group renewed(Group group, Scope scope) {

@@ -5,18 +5,33 @@ import java.util.List;
 import java.util.Optional;
 
 /** Figures and groups taken together, with the recipe of what is done to them, in order. */
-public record Group(String id, String name, List<Member> members, List<Step> recipe) implements Member {
+public record Group(String id, String name, List<Member> members, List<Step> recipe, Standing standing)
+        implements Member {
+    public Group(String id, String name, List<Member> members, List<Step> recipe) {
+        this(id, name, members, recipe, Standing.PLAIN);
+    }
+
     public Group {
         members = List.copyOf(members);
         recipe = List.copyOf(recipe);
     }
 
     public Group withMembers(List<? extends Member> changed) {
-        return new Group(id, name, List.copyOf(changed), recipe);
+        return new Group(id, name, List.copyOf(changed), recipe, standing);
     }
 
     public Group withRecipe(List<Step> changed) {
-        return new Group(id, name, members, changed);
+        return new Group(id, name, members, changed, standing);
+    }
+
+    @Override
+    public Group named(String changed) {
+        return new Group(id, changed, members, recipe, standing);
+    }
+
+    @Override
+    public Group standing(Standing changed) {
+        return new Group(id, name, members, recipe, changed);
     }
 
     /** This group with only the first steps of its recipe. */

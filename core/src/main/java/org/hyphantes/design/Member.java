@@ -5,4 +5,10 @@ public sealed interface Member permits Figure, Group {
     String id();
 
     String name();
+
+    Standing standing();
+
+    Member named(String changed);
+
+    Member standing(Standing changed);
 }

@@ -60,4 +60,40 @@ public sealed interface Subject {
                     group, g -> g.withStep(step, g.recipe().get(step).with((Treatment) changed)));
         }
     }
+
+    /** The page of the design. */
+    record OfPage() implements Subject {
+        @Override
+        public String group() {
+            return "design";
+        }
+
+        @Override
+        public Optional<Described> in(Design design) {
+            return Optional.of(design.page());
+        }
+
+        @Override
+        public Design put(Design design, Described changed) {
+            return design.withPage((Page) changed);
+        }
+    }
+
+    /** The net that the design is set out on. */
+    record OfNet() implements Subject {
+        @Override
+        public String group() {
+            return "design";
+        }
+
+        @Override
+        public Optional<Described> in(Design design) {
+            return Optional.of(design.net());
+        }
+
+        @Override
+        public Design put(Design design, Described changed) {
+            return design.withNet((Net) changed);
+        }
+    }
 }

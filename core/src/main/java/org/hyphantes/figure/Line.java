@@ -1,34 +1,28 @@
 package org.hyphantes.figure;
 
 import java.util.List;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
-/** A straight line between two points, each given by its distance from the centre of its group and its bearing. */
-public record Line(Amount out, Amount bearing, Amount toOut, Amount toBearing) implements Form {
-    public static final Line STARTING = new Line(Amount.of(60), Amount.of(0), Amount.of(60), Amount.of(180));
+/** A straight line between two points, or running on through them to the edge of the page. */
+public record Line(Amount out, Amount bearing, Amount farout, Amount farbearing, Running running) implements Ended {
+    public static final Line STARTING =
+            new Line(Amount.of(60), Amount.of(0), Amount.of(60), Amount.of(180), Running.BETWEEN_THEM);
 
     private static final Schema<Line> SCHEMA = new Schema<>(
             Line.class,
             "line",
-            "Line from {out} out at {bearing} to {farout} out at {farbearing}.",
+            "Line from {out} out at {bearing} to {farout} out at {farbearing}, running {running}.",
             List.of(
-                    Setting.number("out", Sizes.OUT, Line::out, (l, v) -> new Line(v, l.bearing, l.toOut, l.toBearing)),
-                    Setting.number(
-                            "bearing",
-                            Sizes.BEARING,
-                            Line::bearing,
-                            (l, v) -> new Line(l.out, v, l.toOut, l.toBearing)),
-                    Setting.number(
-                            "farout", Sizes.OUT, Line::toOut, (l, v) -> new Line(l.out, l.bearing, v, l.toBearing)),
-                    Setting.number(
-                            "farbearing",
-                            Sizes.BEARING,
-                            Line::toBearing,
-                            (l, v) -> new Line(l.out, l.bearing, l.toOut, v))));
+                    Setting.of(Line.class, "out", Sizes.OUT),
+                    Setting.of(Line.class, "bearing", Sizes.BEARING),
+                    Setting.of(Line.class, "farout", Sizes.OUT),
+                    Setting.of(Line.class, "farbearing", Sizes.BEARING),
+                    Setting.of(Line.class, "running")));
 
     @Override
     public Schema<Line> schema() {
@@ -36,20 +30,53 @@ public record Line(Amount out, Amount bearing, Amount toOut, Amount toBearing) i
     }
 
     @Override
-    public Path path() {
-        return Path.open(new org.hyphantes.geometry.Line(start(), end()));
+    public List<Path> paths(Ground ground) {
+        Point a = start();
+        Point b = end();
+        if (running == Running.TO_THE_EDGE && a.distance(b) > 0) {
+            double[] reach = reach(a, b, ground.edge());
+            if (reach[0] < reach[1]) {
+                Point way = b.minus(a);
+                return line(a.plus(way.times(Math.min(0, reach[0]))), a.plus(way.times(Math.max(1, reach[1]))));
+            }
+        }
+        return line(a, b);
+    }
+
+    private static List<Path> line(Point a, Point b) {
+        return List.of(Path.open(new org.hyphantes.geometry.Line(a, b)));
+    }
+
+    /**
+     * The shares of the way from a to b at which its line enters and leaves a box. Source: Y.-D. Liang and B. A. Barsky, A new
+     * concept and method for line clipping, ACM Transactions on Graphics 3 (1984).
+     */
+    private static double[] reach(Point a, Point b, Box box) {
+        double from = Double.NEGATIVE_INFINITY;
+        double to = Double.POSITIVE_INFINITY;
+        double[] ways = {b.x() - a.x(), b.y() - a.y()};
+        double[][] sides = {{box.left() - a.x(), box.right() - a.x()}, {box.top() - a.y(), box.bottom() - a.y()}};
+        for (int axis = 0; axis < 2; axis++) {
+            if (Math.abs(ways[axis]) > 1e-12 * (Math.abs(ways[0]) + Math.abs(ways[1]))) {
+                double s = sides[axis][0] / ways[axis];
+                double t = sides[axis][1] / ways[axis];
+                from = Math.max(from, Math.min(s, t));
+                to = Math.min(to, Math.max(s, t));
+            } else if (sides[axis][0] > 0 || sides[axis][1] < 0) {
+                return new double[] {0, 0};
+            }
+        }
+        return new double[] {from, to};
     }
 
     @Override
-    public Point centre() {
-        return start().middle(end());
-    }
-
-    private Point start() {
-        return Point.polar(out.value(), bearing.value());
-    }
-
-    private Point end() {
-        return Point.polar(toOut.value(), toBearing.value());
+    public Form between(Point first, Point second, boolean otherWay) {
+        Line line = (Line) ended(first, second);
+        return new Line(
+                line.out,
+                line.bearing,
+                line.farout,
+                line.farbearing,
+                otherWay ? Running.TO_THE_EDGE : Running.BETWEEN_THEM);
     }
 }

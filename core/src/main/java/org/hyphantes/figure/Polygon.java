@@ -10,40 +10,21 @@ import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
 /** A regular polygon: its sides, the radius through its corners, a corner or a side upward, and its seat. */
-public record Polygon(Amount sides, Amount radius, Upward upward, Amount out, Amount bearing) implements Form {
+public record Polygon(Amount sides, Amount radius, Upward upward, Amount out, Amount bearing, Amount turned)
+        implements Seated {
     public static final Polygon STARTING =
-            new Polygon(Amount.of(6), Amount.of(40), Upward.CORNER, Amount.of(0), Amount.of(0));
+            new Polygon(Amount.of(6), Amount.of(40), Upward.CORNER, Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Polygon> SCHEMA = new Schema<>(
             Polygon.class,
             "polygon",
-            "Polygon of {sides} sides, radius {radius}, with a {upward} upward, seated {out} out at {bearing}.",
-            List.of(
-                    Setting.number(
-                            "sides",
-                            new Kind.Count(3, 360),
-                            Polygon::sides,
-                            (p, v) -> new Polygon(v, p.radius, p.upward, p.out, p.bearing)),
-                    Setting.number(
-                            "radius",
-                            Sizes.SIZE,
-                            Polygon::radius,
-                            (p, v) -> new Polygon(p.sides, v, p.upward, p.out, p.bearing)),
-                    Setting.choice(
-                            "upward",
-                            Upward.class,
-                            Polygon::upward,
-                            (p, v) -> new Polygon(p.sides, p.radius, v, p.out, p.bearing)),
-                    Setting.number(
-                            "out",
-                            Sizes.OUT,
-                            Polygon::out,
-                            (p, v) -> new Polygon(p.sides, p.radius, p.upward, v, p.bearing)),
-                    Setting.number(
-                            "bearing",
-                            Sizes.BEARING,
-                            Polygon::bearing,
-                            (p, v) -> new Polygon(p.sides, p.radius, p.upward, p.out, v))));
+            "Polygon of {sides} sides, radius {radius}, with a {upward} upward" + SEAT,
+            Seated.settings(
+                    Polygon.class,
+                    List.of(
+                            Setting.of(Polygon.class, "sides", new Kind.Count(3, 360)),
+                            Seated.size(Polygon.class, "radius"),
+                            Setting.of(Polygon.class, "upward"))));
 
     @Override
     public Schema<Polygon> schema() {
@@ -51,18 +32,20 @@ public record Polygon(Amount sides, Amount radius, Upward upward, Amount out, Am
     }
 
     @Override
-    public Path path() {
+    public List<Path> upright() {
         int n = (int) sides.value();
-        double first = bearing.value() + (upward == Upward.CORNER ? 0 : 180.0 / n);
+        double first = upward == Upward.CORNER ? 0 : 180.0 / n;
         List<Point> corners = new ArrayList<>(n);
         for (int i = 0; i < n; i++) {
-            corners.add(centre().plus(Point.polar(radius.value(), first + 360.0 * i / n)));
+            corners.add(Point.polar(radius.value(), first + 360.0 * i / n));
         }
-        return Path.polygon(corners);
+        return List.of(Path.polygon(corners));
     }
 
+    /** The other way the leg reaches the middle of a side. */
     @Override
-    public Point centre() {
-        return Point.polar(out.value(), bearing.value());
+    public Seated reaching(double leg, boolean otherWay) {
+        double through = otherWay ? leg / Math.cos(Math.PI / sides.value()) : leg;
+        return new Polygon(sides, Amount.of(through), otherWay ? Upward.SIDE : Upward.CORNER, out, bearing, turned);
     }
 }

@@ -9,9 +9,9 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
+import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
-import org.hyphantes.treatment.Surroundings;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
 
@@ -58,8 +58,79 @@ public final class RecipeOrder {
             }
             snags.add(Snag.of(Gauge.CROSSINGS, State.BROKEN, null, "Band comes after Interlace and finds no line left.")
                     .mended("Move Band before Interlace", Recipes.moveStep(group.id(), i, interlace, "Band")));
-        } else if (treatment instanceof Turn turn) {
-            turnStep(group, i, interlace, turn, snags);
+        } else if (interlace >= 0 && interlace < i && treatment.laid(1) > 1) {
+            String title = treatment.schema().title();
+            snags.add(Snag.of(
+                            Gauge.CROSSINGS,
+                            State.CHIPPED,
+                            null,
+                            title + " comes after Interlace: its copies lie on one another and are not woven together.")
+                    .mended("Move " + title + " before Interlace", Recipes.moveStep(group.id(), i, interlace, title)));
+        }
+        tooMuch(group, i, treatment, snags);
+        references(group, i, treatment, snags);
+    }
+
+    private static void tooMuch(Group group, int i, Treatment treatment, List<Snag> snags) {
+        long before = laid(group, i);
+        if (treatment.laid(before) <= Treatment.MOST_LINES || treatment.laid(1) <= 1) {
+            return;
+        }
+        String title = treatment.schema().title();
+        Snag snag = Snag.of(
+                Gauge.STRANDS,
+                State.BROKEN,
+                null,
+                title + " would lay more than " + Treatment.MOST_LINES + " lines, so it is left out.");
+        snags.add(
+                treatment instanceof Turn turn
+                        ? snag.mended("Turn 12 times", changed(group, i, turn.withTimes(12), "Turned 12 times."))
+                        : snag.mended("Pass " + title + " under", passedUnder(group, i, title)));
+    }
+
+    private static Edit passedUnder(Group group, int i, String title) {
+        return new Edit(
+                title + " passes under.",
+                d -> d.change(
+                        group.id(),
+                        g -> g.withStep(i, new Step(false, g.recipe().get(i).treatment()))));
+    }
+
+    private static Edit changed(Group group, int i, Treatment treatment, String words) {
+        return new Edit(
+                words,
+                d -> d.change(group.id(), g -> g.withStep(i, g.recipe().get(i).with(treatment))));
+    }
+
+    /** Names of figures that are not in the group (any more). */
+    private static void references(Group group, int i, Treatment treatment, List<Snag> snags) {
+        Schema<?> schema = treatment.schema();
+        Treatment starting = Treatment.each().stream()
+                .filter(t -> t.getClass() == treatment.getClass())
+                .findFirst()
+                .orElseThrow();
+        for (String key : schema.references()) {
+            String name = (String) schema.value(treatment, key);
+            String safe = (String) schema.value(starting, key);
+            boolean known = treatment instanceof Interlace
+                    || name.equals(safe)
+                    || group.members().stream()
+                            .anyMatch(m -> m instanceof Figure && m.name().equals(name));
+            if (!known) {
+                String title = schema.title();
+                snags.add(Snag.of(
+                                Gauge.STRANDS,
+                                State.CHIPPED,
+                                null,
+                                title + " names \"" + name + "\", which is not in the group; it takes " + safe + ".")
+                        .mended(
+                                "Take " + safe,
+                                changed(
+                                        group,
+                                        i,
+                                        (Treatment) schema.put(treatment, key, safe),
+                                        title + " takes " + safe + ".")));
+            }
         }
     }
 
@@ -76,59 +147,16 @@ public final class RecipeOrder {
                         : snag.mended("Add Band before Interlace", Recipes.addStep(group.id(), i, Band.STARTING)));
     }
 
-    private static void turnStep(Group group, int i, int interlace, Turn turn, List<Snag> snags) {
-        if (interlace >= 0 && interlace < i && turn.count() > 1) {
-            snags.add(Snag.of(
-                            Gauge.CROSSINGS,
-                            State.CHIPPED,
-                            null,
-                            "Turn comes after Interlace: its copies lie on one another and are not woven together.")
-                    .mended("Move Turn before Interlace", Recipes.moveStep(group.id(), i, interlace, "Turn")));
-        }
-        if (copies(group, i) > Turn.MOST_LINES) {
-            snags.add(Snag.of(
-                            Gauge.STRANDS,
-                            State.BROKEN,
-                            null,
-                            "Turn would lay more than " + Turn.MOST_LINES + " lines, so it is left out.")
-                    .mended(
-                            "Turn 12 times",
-                            new Edit(
-                                    "Turned 12 times.",
-                                    d -> d.change(
-                                            group.id(),
-                                            g -> g.withStep(i, g.recipe().get(i).with(turn.withTimes(12)))))));
-        }
-        boolean known = turn.about().equals(Surroundings.THE_CENTRE)
-                || group.members().stream()
-                        .anyMatch(m -> m instanceof Figure && m.name().equals(turn.about()));
-        if (!known) {
-            Turn about = new Turn(turn.times(), Surroundings.THE_CENTRE, turn.over(), turn.start(), turn.facing());
-            snags.add(Snag.of(
-                            Gauge.STRANDS,
-                            State.CHIPPED,
-                            null,
-                            "Turn is about \"" + turn.about()
-                                    + "\", which is not in the group; it turns about the centre.")
-                    .mended(
-                            "Turn about the centre",
-                            new Edit(
-                                    "Turned about the centre.",
-                                    d -> d.change(
-                                            group.id(),
-                                            g -> g.withStep(i, g.recipe().get(i).with(about))))));
-        }
-    }
-
-    private static long copies(Group group, int upTo) {
-        long copies = group.members().size();
-        for (int i = 0; i <= upTo; i++) {
+    /** About how many lines there are before a step. */
+    private static long laid(Group group, int before) {
+        long laid = group.members().size();
+        for (int i = 0; i < before; i++) {
             Step step = group.recipe().get(i);
-            if (step.over() && step.treatment() instanceof Turn turn) {
-                copies *= turn.count();
+            if (step.over()) {
+                laid = step.treatment().laid(laid);
             }
         }
-        return copies;
+        return laid;
     }
 
     private static boolean banded(Group group, int before) {

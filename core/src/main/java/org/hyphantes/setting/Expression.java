@@ -6,17 +6,19 @@ import org.hyphantes.geometry.Angle;
 
 /**
  * Reads arithmetic: {@code + - * / ^ ( )}, {@code sqrt sin cos tan} (degrees), {@code pi}, the units {@code mm cm in pt px
- * deg turn}, measures by name, and {@code was} for the present value.
+ * sq deg turn}, measures by name, and {@code was} for the present value.
  *
- * <p>A number without a unit is in the unit of the slot. A unit after a number multiplies it: {@code 1/8 turn} is an eighth of a turn.
+ * <p>A number without a unit is in the unit of the slot. A unit after a number multiplies it: {@code 1/8 turn} is an eighth of
+ * a turn. A unit before a bracket says what unit the bare numbers in it are in: {@code in(1 + seat)}.
  */
 public final class Expression {
     private final String text;
     private final Scope scope;
     private final double was;
-    private final double bare;
+    private double bare;
     private int at;
     private boolean plain = true;
+    private boolean relative;
 
     private Expression(String text, Scope scope, double was, double bare) {
         this.text = text;
@@ -48,7 +50,39 @@ public final class Expression {
         if (!Double.isFinite(value)) {
             throw new CannotRead("\"" + text.strip() + "\" has no finite value.");
         }
-        return plain ? Amount.of(value) : new Amount(value, text.strip());
+        // What refers to the present value is worked out once: worked out again it would go on changing.
+        return plain || relative ? Amount.of(value) : new Amount(value, kept());
+    }
+
+    /** The text as it is kept: in a design that is not shown in millimetres, with the unit of its bare numbers round it. */
+    private String kept() {
+        for (Unit unit : Unit.values()) {
+            if (bare == unit.millimetres() && unit != Unit.MM) {
+                return unit.symbol() + "(" + text.strip() + ")";
+            }
+        }
+        return text.strip();
+    }
+
+    /** An expression as it is typed in a unit: without the unit round it that {@link #length} put there. */
+    static String typed(Amount amount, Unit unit) {
+        String expression = amount.expression();
+        String opening = unit.symbol() + "(";
+        return expression.startsWith(opening) && closes(expression, opening.length())
+                ? expression.substring(opening.length(), expression.length() - 1)
+                : expression;
+    }
+
+    /** Whether the bracket opened before a place is closed by the last character. */
+    private static boolean closes(String expression, int from) {
+        int depth = 1;
+        for (int i = from; i < expression.length() - 1; i++) {
+            depth += expression.charAt(i) == '(' ? 1 : expression.charAt(i) == ')' ? -1 : 0;
+            if (depth == 0) {
+                return false;
+            }
+        }
+        return expression.endsWith(")");
     }
 
     private double sum() throws CannotRead {
@@ -135,6 +169,7 @@ public final class Expression {
                 return Math.PI;
             case "was":
                 // The present value is in millimetres already, so bring it to the bare unit that the whole is read in.
+                relative = true;
                 return was / bare;
             case "sqrt":
                 return Math.sqrt(operand());
@@ -145,12 +180,29 @@ public final class Expression {
             case "tan":
                 return Math.tan(Math.toRadians(operand()));
             default:
+                for (Unit unit : Unit.values()) {
+                    if (word.equals(unit.symbol()) && take('(')) {
+                        return within(unit);
+                    }
+                }
                 Amount measure = scope.measures().get(word);
                 if (measure != null) {
                     return measure.value() / bare;
                 }
                 throw new CannotRead(unknown(word));
         }
+    }
+
+    /** A bracket whose bare numbers are in a unit of its own: {@code in(1 + 2)}. */
+    private double within(Unit unit) throws CannotRead {
+        double outer = bare;
+        bare = unit.millimetres();
+        double value = sum() * bare / outer;
+        bare = outer;
+        if (!take(')')) {
+            throw new CannotRead("A closing bracket is missing.");
+        }
+        return value;
     }
 
     private String unknown(String word) {
@@ -170,6 +222,10 @@ public final class Expression {
         }
         if (word.equals("turn")) {
             return 360;
+        }
+        if (word.equals("sq") && scope.square() > 0) {
+            plain = false;
+            return scope.square() / bare;
         }
         for (Unit unit : Unit.values()) {
             if (word.equals(unit.symbol())) {

@@ -13,6 +13,15 @@ public sealed interface Kind {
     /** A whole number. */
     record Count(int least, int most) implements Kind {}
 
+    /** A plain number, such as a share or a ratio. */
+    record Number(double least, double most) implements Kind {}
+
+    /** A list of lengths in millimetres, as the text of {@link org.hyphantes.setting.Steps}. */
+    record Steps(double least, double most) implements Kind {}
+
+    /** Free text, such as a list of steps or an inscription; {@code what} says what is wanted. */
+    record Text(String what) implements Kind {}
+
     /** One of a few words. */
     record Choice(List<String> words) implements Kind {}
 

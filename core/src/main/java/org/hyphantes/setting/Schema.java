@@ -92,6 +92,29 @@ public final class Schema<T> {
         return thing;
     }
 
+    /** The thing with one setting put as it is: an {@link Amount}, or a text. */
+    public T put(Object of, String key, Object value) {
+        return known(key).put(type.cast(of), value);
+    }
+
+    /** Whether a setting is a length, which grows with what it is set on. */
+    public boolean isLength(String key) {
+        return known(key).kind() instanceof Kind.Length;
+    }
+
+    /** The keys of the settings that name something in the design. */
+    public List<String> references() {
+        return settings.stream()
+                .filter(s -> s.kind() instanceof Kind.Reference)
+                .map(Setting::key)
+                .toList();
+    }
+
+    /** Whether a setting is a whole number. */
+    public boolean isCount(String key) {
+        return known(key).kind() instanceof Kind.Count;
+    }
+
     private Setting<T> setting(String key) throws CannotRead {
         for (Setting<T> setting : settings) {
             if (setting.key().equals(key)) {

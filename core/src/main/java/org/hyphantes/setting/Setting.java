@@ -23,6 +23,28 @@ public final class Setting<T> {
         this.put = put;
     }
 
+    /**
+     * A component of a record that is named as its key: an {@link Amount} or a text of the given kind. What the record's
+     * constructor refuses with an {@link IllegalArgumentException} cannot be set, and its message is shown.
+     */
+    public static <T extends Record> Setting<T> of(Class<T> type, String key, Kind kind) {
+        Component<T> component = Component.of(type, key);
+        return new Setting<>(key, kind, component::get, component::with);
+    }
+
+    /** A component of a record that is named as its key: a choice among the constants of its enum. */
+    public static <T extends Record> Setting<T> of(Class<T> type, String key) {
+        Component<T> component = Component.of(type, key);
+        Object[] constants = component.type().getEnumConstants();
+        List<String> words =
+                Arrays.stream(constants).map(c -> word((Enum<?>) c)).toList();
+        return new Setting<>(
+                key,
+                new Kind.Choice(words),
+                t -> word((Enum<?>) component.get(t)),
+                (t, v) -> component.with(t, constants[words.indexOf(v)]));
+    }
+
     /** A number: a length, an angle or a count. */
     public static <T> Setting<T> number(String key, Kind kind, Function<T, Amount> get, BiFunction<T, Amount, T> put) {
         return new Setting<>(key, kind, get::apply, (t, v) -> put.apply(t, (Amount) v));
@@ -63,11 +85,17 @@ public final class Setting<T> {
         return get.apply(of);
     }
 
+    T put(T of, Object value) {
+        return put.apply(of, value);
+    }
+
     /** The present value as it stands in a sentence. */
     public String shown(T of, Unit unit) {
         Object value = value(of);
         if (!(value instanceof Amount amount)) {
-            return (String) value;
+            return kind instanceof Kind.Steps
+                    ? Steps.typed((String) value, unit) + " " + unit.symbol()
+                    : (String) value;
         }
         if (kind instanceof Kind.Length) {
             return Numerals.length(amount.value(), unit);
@@ -79,10 +107,10 @@ public final class Setting<T> {
     public String typed(T of, Unit unit) {
         Object value = value(of);
         if (!(value instanceof Amount amount)) {
-            return (String) value;
+            return kind instanceof Kind.Steps ? Steps.typed((String) value, unit) : (String) value;
         }
         if (amount.isExpression()) {
-            return amount.expression();
+            return Expression.typed(amount, unit);
         }
         double scale = kind instanceof Kind.Length ? unit.millimetres() : 1;
         return Numerals.shown(amount.value() / scale, 9);
@@ -103,16 +131,28 @@ public final class Setting<T> {
             }
             return new Reading<>(put.apply(of, choice.words().contains(wanted) ? wanted : found.get(0)), "");
         }
-        if (kind instanceof Kind.Reference reference) {
-            if (text.isBlank()) {
-                throw new CannotRead("Name " + reference.to() + ".");
-            }
-            return new Reading<>(put.apply(of, text.strip()), "");
+        if (kind instanceof Kind.Steps steps) {
+            return new Reading<>(put.apply(of, Steps.stored(text, scope, steps.least(), steps.most())), "");
+        }
+        if (kind instanceof Kind.Reference || kind instanceof Kind.Text) {
+            return text(of, text.strip());
         }
         double was = ((Amount) value(of)).value();
         Amount amount =
                 kind instanceof Kind.Length ? Expression.length(text, scope, was) : Expression.amount(text, scope, was);
         return limited(of, amount, scope.unit());
+    }
+
+    private Reading<T> text(T of, String text) throws CannotRead {
+        String wanted = kind instanceof Kind.Reference reference ? reference.to() : ((Kind.Text) kind).what();
+        if (text.isEmpty()) {
+            throw new CannotRead("Give " + wanted + ".");
+        }
+        try {
+            return new Reading<>(put.apply(of, text), "");
+        } catch (IllegalArgumentException e) {
+            throw new CannotRead(e.getMessage());
+        }
     }
 
     private Reading<T> limited(T of, Amount amount, Unit unit) {
@@ -126,9 +166,12 @@ public final class Setting<T> {
         } else if (kind instanceof Kind.Length length) {
             least = length.least();
             most = length.most();
+        } else if (kind instanceof Kind.Degrees degrees) {
+            least = degrees.least();
+            most = degrees.most();
         } else {
-            least = ((Kind.Degrees) kind).least();
-            most = ((Kind.Degrees) kind).most();
+            least = ((Kind.Number) kind).least();
+            most = ((Kind.Number) kind).most();
         }
         double kept = Math.max(least, Math.min(most, value));
         Amount result = kept == amount.value() ? amount : Amount.of(kept);
@@ -144,7 +187,7 @@ public final class Setting<T> {
         if (kind instanceof Kind.Length) {
             return Numerals.length(value, unit);
         }
-        return kind instanceof Kind.Degrees ? Numerals.degrees(value) : Numerals.shown(value, 0);
+        return kind instanceof Kind.Degrees ? Numerals.degrees(value) : Numerals.shown(value, 3);
     }
 
     /** T with the number's expression worked out again, for when a measure has changed; unchanged if it no longer reads. */

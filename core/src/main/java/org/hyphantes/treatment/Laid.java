@@ -8,12 +8,13 @@ import org.hyphantes.weave.StrandKey;
 
 /** A line laid on the page: what it is, its exact path, the point its figure is seated by, and its band once it has one. */
 public record Laid(StrandKey key, Path path, Point seat, Optional<BandStyle> band) {
-    Laid mapped(Affine map) {
-        return new Laid(key, path.map(map), map.of(seat), band);
+    Laid mapped(Affine map, StrandKey as) {
+        return new Laid(as, path.map(map), map.of(seat), band);
     }
 
-    Laid copy(int k) {
-        return new Laid(key.copy(k), path, seat, band);
+    /** Another line made of this one. */
+    Laid along(Path other, StrandKey as) {
+        return new Laid(as, other, seat, band);
     }
 
     Laid banded(BandStyle style) {

@@ -1,19 +1,30 @@
 package org.hyphantes.treatment;
 
 import java.util.Map;
+import java.util.Optional;
+import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Ground;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 
 /**
- * What a step may refer to: its group and its place in the recipe, the seats of the group's figures by name, and the watch
- * that may break off long work.
+ * What a step may refer to: its group and its place in the recipe, the group's figures by name, the ground they are set out on,
+ * and the watch that may break off long work.
  */
-public record Surroundings(String group, int step, Map<String, Point> seats, Watch watch) {
+public record Surroundings(String group, int step, Map<String, Named> figures, Ground ground, Watch watch) {
+    /** A figure by its id. */
+    public record Named(String id, Form form) {}
+
     /** The words for the middle of the group, where its figures are set out from. */
     public static final String THE_CENTRE = "the centre";
 
     /** The point a reference names; the centre when there is no such figure (any more). */
     public Point point(String reference) {
-        return seats.getOrDefault(reference, Point.ORIGIN);
+        return figure(reference).map(f -> f.form().centre()).orElse(Point.ORIGIN);
+    }
+
+    /** The figure a reference names. */
+    public Optional<Named> figure(String reference) {
+        return Optional.ofNullable(figures.get(reference));
     }
 }

@@ -5,13 +5,29 @@ import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Unit;
 
 /** One step of a recipe: a pure function from the work so far to the next. */
-public sealed interface Treatment extends Described permits Turn, Band, Interlace {
+public sealed interface Treatment extends Described
+        permits Turn, Mirror, Offset, Between, Row, Nest, Soften, Band, Interlace {
+    /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
+    int MOST_LINES = 20_000;
+
     /** One of each, with the values a new step starts with, in the order in which they usually follow. */
-    List<Treatment> EACH = List.of(Turn.STARTING, Band.STARTING, Interlace.STARTING);
+    static List<Treatment> each() {
+        return Repertoire.EACH;
+    }
 
     /** The work with this treatment done. Work that it cannot be done to is handed on as it is. */
     Work apply(Work work, Surroundings surroundings);
 
     /** What it comes to, in a few words, such as "8 times" or "32 crossings". */
     String brief(Work done, Unit unit);
+
+    /** About how many lines and weaves come of so many. */
+    default long laid(long before) {
+        return before;
+    }
+
+    /** Whether so many lines would come of it that they are not laid, and the work is handed on as it is. */
+    default boolean isTooMuch(Work before) {
+        return laid(before.size()) > MOST_LINES;
+    }
 }

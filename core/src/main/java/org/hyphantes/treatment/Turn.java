@@ -19,43 +19,33 @@ import org.hyphantes.symmetry.Turning;
  *
  * <p>Images that a full turn lays upon one another are laid once, so a circle about the centre stays one circle.
  */
-public record Turn(Amount times, String about, Amount over, Amount start, Facing facing) implements Treatment {
-    /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
-    public static final int MOST_LINES = 20_000;
+public record Turn(
+        Amount times, String about, Amount over, Amount start, Spokes spokes, Facing facing, String inbetween)
+        implements Treatment {
+    /** The word for no figure. */
+    public static final String NOTHING = "nothing";
 
-    public static final Turn STARTING =
-            new Turn(Amount.of(6), Surroundings.THE_CENTRE, Amount.of(360), Amount.of(0), Facing.OUTWARD);
+    public static final Turn STARTING = new Turn(
+            Amount.of(6), Surroundings.THE_CENTRE, Amount.of(360), Amount.of(0), Spokes.ON, Facing.OUTWARD, NOTHING);
 
     private static final Schema<Turn> SCHEMA = new Schema<>(
             Turn.class,
             "turn",
-            "Turn {times} times about {about}, over {over}, starting at {start}, facing {facing}.",
+            "Turn {times} times about {about}, over {over}, starting at {start}, {spokes} the spokes, facing {facing}, with"
+                    + " {inbetween} on the in-between angles.",
             List.of(
-                    Setting.number(
-                            "times",
-                            new Kind.Count(1, 3600),
-                            Turn::times,
-                            (t, v) -> new Turn(v, t.about, t.over, t.start, t.facing)),
-                    Setting.reference(
-                            "about",
-                            "the centre or a figure",
-                            Turn::about,
-                            (t, v) -> new Turn(t.times, v, t.over, t.start, t.facing)),
-                    Setting.number(
-                            "over",
-                            new Kind.Degrees(-360, 360),
-                            Turn::over,
-                            (t, v) -> new Turn(t.times, t.about, v, t.start, t.facing)),
-                    Setting.number(
-                            "start",
-                            new Kind.Degrees(-360, 360),
-                            Turn::start,
-                            (t, v) -> new Turn(t.times, t.about, t.over, v, t.facing)),
-                    Setting.choice(
-                            "facing",
-                            Facing.class,
-                            Turn::facing,
-                            (t, v) -> new Turn(t.times, t.about, t.over, t.start, v))));
+                    Setting.of(Turn.class, "times", new Kind.Count(1, 3600)),
+                    Setting.of(Turn.class, "about", new Kind.Reference("the centre or a figure")),
+                    Setting.of(Turn.class, "over", new Kind.Degrees(-360, 360)),
+                    Setting.of(Turn.class, "start", new Kind.Degrees(-360, 360)),
+                    Setting.of(Turn.class, "spokes"),
+                    Setting.of(Turn.class, "facing"),
+                    Setting.of(Turn.class, "inbetween", new Kind.Reference("nothing or a figure"))));
+
+    /** Even copies, and nothing in between. */
+    public static Turn of(int times) {
+        return STARTING.withTimes(times);
+    }
 
     @Override
     public Schema<Turn> schema() {
@@ -72,11 +62,23 @@ public record Turn(Amount times, String about, Amount over, Amount start, Facing
     }
 
     public Turn withTimes(int count) {
-        return new Turn(Amount.of(count), about, over, start, facing);
+        return new Turn(Amount.of(count), about, over, start, spokes, facing, inbetween);
+    }
+
+    public Turn withAbout(String centre) {
+        return new Turn(times, centre, over, start, spokes, facing, inbetween);
+    }
+
+    public Turn withOver(double degrees) {
+        return new Turn(times, about, Amount.of(degrees), start, spokes, facing, inbetween);
+    }
+
+    public Turn withFacing(Facing other) {
+        return new Turn(times, about, over, start, spokes, other, inbetween);
     }
 
     public Turn withStart(double degrees) {
-        return new Turn(times, about, over, Amount.of(degrees), facing);
+        return new Turn(times, about, over, Amount.of(degrees), spokes, facing, inbetween);
     }
 
     /** Whether the copies close into a ring that its own turns carry to itself. */
@@ -84,9 +86,9 @@ public record Turn(Amount times, String about, Amount over, Amount start, Facing
         return Math.abs(over.value()) == 360 && facing == Facing.OUTWARD;
     }
 
-    /** Whether so many lines would come of it that they are not laid. */
-    public boolean isTooMuch(Work before) {
-        return (long) (before.lines().size() + before.weaves().size()) * count() > MOST_LINES;
+    @Override
+    public long laid(long before) {
+        return before * count();
     }
 
     @Override
@@ -95,29 +97,39 @@ public record Turn(Amount times, String about, Amount over, Amount start, Facing
             return work;
         }
         Point centre = surroundings.point(about);
-        Turning turning = new Turning(count(), centre);
+        Turning turning = new Turning(count(), centre, first(false));
         double tolerance = 10 * work.tolerance().distance();
         List<Laid> lines = new ArrayList<>();
         for (Laid laid : work.lines()) {
             surroundings.watch().step();
             int images = isRing() ? Orbit.size(laid.path(), turning, tolerance) : count();
+            boolean between = surroundings
+                    .figure(inbetween)
+                    .filter(f -> f.id().equals(laid.key().figure()))
+                    .isPresent();
             for (int k = 0; k < images; k++) {
-                lines.add(laid.mapped(place(k, centre, laid.seat())).copy(k));
+                lines.add(laid.mapped(
+                        place(k, between, centre, laid.seat()), laid.key().copy(k)));
             }
         }
         List<Laying> weaves = new ArrayList<>();
         for (Laying laying : work.weaves()) {
             Point seat = laying.placed().of(Point.ORIGIN);
             for (int k = 0; k < count(); k++) {
-                Affine placed = place(k, centre, seat).after(laying.placed());
+                Affine placed = place(k, false, centre, seat).after(laying.placed());
                 weaves.add(new Laying(laying.weave(), laying.group(), laying.step(), placed));
             }
         }
         return new Work(lines, weaves, isRing() ? Optional.of(turning) : Optional.empty());
     }
 
-    private Affine place(int k, Point centre, Point seat) {
-        Affine turn = Affine.turn(start.value() + over.value() * k / count(), centre);
+    /** The angle (degrees) of the first copy of what stands on the spokes, or of what stands in between. */
+    private double first(boolean between) {
+        return start.value() + (between == (spokes == Spokes.BETWEEN) ? 0 : step() / 2);
+    }
+
+    private Affine place(int k, boolean between, Point centre, Point seat) {
+        Affine turn = Affine.turn(first(between) + over.value() * k / count(), centre);
         return facing == Facing.OUTWARD ? turn : Affine.shift(turn.of(seat).minus(seat));
     }
 

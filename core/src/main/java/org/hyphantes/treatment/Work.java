@@ -35,6 +35,11 @@ public record Work(List<Laid> lines, List<Laying> weaves, Optional<Turning> turn
         return new Work(changed, weaves, turning);
     }
 
+    /** How many lines and weaves there are. */
+    int size() {
+        return lines.size() + weaves.size();
+    }
+
     /** The tolerance that fits the lines. */
     Tolerance tolerance() {
         return Tolerance.of(

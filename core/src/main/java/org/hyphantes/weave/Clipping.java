@@ -40,7 +40,7 @@ final class Clipping {
         Strand strand = diagram.strands().get(s);
         double a = from < 0 ? 0 : diagram.position(from);
         double b = to < 0 ? strand.path().size() : diagram.position(to);
-        Optional<Region> stretch = band(strand.path().part(a, b), strand.width(), strand.ends());
+        List<Region> stretch = band(strand.path().part(a, b), strand.width(), strand.ends());
         if (stretch.isEmpty()) {
             return Optional.empty();
         }
@@ -49,12 +49,13 @@ final class Clipping {
         for (int passage : new int[] {from, to}) {
             if (passage >= 0) {
                 double[] reach = reach(passage ^ 1);
-                over(passage ^ 1, reach).ifPresent(taken::add);
+                taken.addAll(over(passage ^ 1, reach));
                 room &= isClear(strand, passage ^ 1, reach[0]) && isClear(strand, passage ^ 1, reach[1]);
             }
         }
         boolean sound = room;
-        return less(stretch.get(), taken).stream()
+        return stretch.stream()
+                .flatMap(band -> less(band, taken).stream())
                 .max(Comparator.comparingDouble(Region::area))
                 .map(region -> new Clipped(region, sound));
     }
@@ -98,7 +99,7 @@ final class Clipping {
     }
 
     /** The widened band of the strand over a crossing, within its reach. */
-    private Optional<Region> over(int passage, double[] reach) {
+    private List<Region> over(int passage, double[] reach) {
         Strand strand = diagram.strands().get(diagram.strand(passage));
         Path path = strand.path();
         List<Curve> along = path.part(onLap(path, reach[0]), onLap(path, reach[1]));
@@ -116,7 +117,7 @@ final class Clipping {
         return diagram.position(diagram.passage(s, Math.floorMod(ordinal, n))) + lap * size;
     }
 
-    private static Optional<Region> band(List<Curve> along, double width, Ends ends) {
-        return along.isEmpty() ? Optional.empty() : BandOutline.of(new Path(along, false), width, ends);
+    private static List<Region> band(List<Curve> along, double width, Ends ends) {
+        return along.isEmpty() ? List.of() : BandOutline.regions(new Path(along, false), width, ends);
     }
 }

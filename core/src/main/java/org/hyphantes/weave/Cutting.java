@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -92,7 +93,7 @@ final class Cutting {
     private void strand(int s) {
         Strand strand = diagram.strands().get(s);
         Path path = strand.path();
-        if (edges.get(s) == null) {
+        if (edges.get(s) == null && path.curves().stream().noneMatch(Cubic.class::isInstance)) {
             faults.add(new Fault(s, path.start(), true));
             return;
         }
@@ -103,8 +104,9 @@ final class Cutting {
             }
         }
         if (under.isEmpty()) {
-            BandOutline.of(path, strand.width(), strand.ends())
-                    .ifPresent(region -> courses.add(new Course(s, 0, 0, path.size(), region, sides(s))));
+            for (Region region : BandOutline.regions(path, strand.width(), strand.ends())) {
+                courses.add(new Course(s, 0, 0, path.size(), region, sides(s, region)));
+            }
             return;
         }
         Bound[] arriving = new Bound[under.size()];
@@ -127,14 +129,16 @@ final class Cutting {
         }
     }
 
-    private List<Path> sides(int s) {
-        return List.of(edges.get(s).right(), edges.get(s).left());
+    private List<Path> sides(int s, Region whole) {
+        return edges.get(s) == null
+                ? whole.borders()
+                : List.of(edges.get(s).right(), edges.get(s).left());
     }
 
     private Bound cut(int s, int passage, boolean arriving) {
         int o = diagram.strand(passage ^ 1);
         double at = diagram.position(passage);
-        if (edges.get(o) == null) {
+        if (edges.get(o) == null || edges.get(s) == null) {
             return new Bound(passage, null);
         }
         Path over = diagram.strands().get(o).path();

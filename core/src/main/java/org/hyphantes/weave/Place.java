@@ -10,6 +10,7 @@ import java.util.Comparator;
  */
 public record Place(StrandKey first, StrandKey second, int ordinal) implements Comparable<Place> {
     private static final Comparator<StrandKey> BY_KEY = Comparator.comparing(StrandKey::figure)
+            .thenComparing(k -> k.parts().toString())
             .thenComparing(k -> k.copies().toString());
     private static final Comparator<Place> ORDER = Comparator.comparing(Place::first, BY_KEY)
             .thenComparing(Place::second, BY_KEY)

@@ -4,18 +4,37 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What a strand is, by structure: the id of its figure and which copy it is in each turning, the outermost last. Sizes and
- * places do not come into it, so that what refers to a strand survives their change.
+ * What a strand is, by structure: the id of its figure, which of its lines it is, and which copy in each turning, the outermost
+ * last. Sizes and places do not come into it, so that what refers to a strand survives their change.
+ *
+ * @param figure the id of the figure
+ * @param parts which line of the figure, and which image or parallel of it each further treatment made, in order; empty when
+ *     there was never more than one
+ * @param copies which copy in each turning
  */
-public record StrandKey(String figure, List<Integer> copies) {
+public record StrandKey(String figure, List<Integer> parts, List<Integer> copies) {
     public StrandKey {
+        parts = List.copyOf(parts);
         copies = List.copyOf(copies);
     }
 
+    public StrandKey(String figure, List<Integer> copies) {
+        this(figure, List.of(), copies);
+    }
+
+    /** The line of a number made of this one. */
+    public StrandKey part(int k) {
+        return new StrandKey(figure, with(parts, k), copies);
+    }
+
     public StrandKey copy(int k) {
-        List<Integer> more = new ArrayList<>(copies);
+        return new StrandKey(figure, parts, with(copies, k));
+    }
+
+    private static List<Integer> with(List<Integer> list, int k) {
+        List<Integer> more = new ArrayList<>(list);
         more.add(k);
-        return new StrandKey(figure, more);
+        return more;
     }
 
     /** Which copy this is in the outermost turning; 0 without one. */
@@ -30,6 +49,6 @@ public record StrandKey(String figure, List<Integer> copies) {
         }
         List<Integer> others = new ArrayList<>(copies);
         others.set(others.size() - 1, k);
-        return new StrandKey(figure, others);
+        return new StrandKey(figure, parts, others);
     }
 }

@@ -48,12 +48,12 @@ class DesignTest {
     void resolvedPrefixesAreRememberedAndALaterStepDoesNotRedoThem() throws Exception {
         Resolver resolver = new Resolver();
         Design design = TideRing.design();
-        Artwork turned = resolver.resolve(design.root().upTo(1), Watch.NONE);
+        Artwork turned = resolver.resolve(design.root().upTo(1), design.page().ground(), Watch.NONE);
         resolver.resolve(design);
         Design clearer =
                 new Subject.OfStep("design", 2).set(design, "clearance", "1").value();
         resolver.resolve(clearer);
-        Artwork again = resolver.resolve(clearer.root().upTo(1), Watch.NONE);
+        Artwork again = resolver.resolve(clearer.root().upTo(1), design.page().ground(), Watch.NONE);
         assertThat(again.work()).isSameAs(turned.work());
     }
 
@@ -71,7 +71,7 @@ class DesignTest {
                         .value(circle.in(design).orElseThrow(), "out"))
                 .isEqualTo(new Amount(64, "seat"));
         assertThat(new Resolver()
-                        .resolve(design.root().upTo(0), Watch.NONE)
+                        .resolve(design.root().upTo(0), design.page().ground(), Watch.NONE)
                         .work()
                         .lines())
                 .extracting(Laid::path)

@@ -19,8 +19,10 @@ import org.hyphantes.design.Step;
 import org.hyphantes.design.TideRing;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Ground;
 import org.hyphantes.figure.Line;
 import org.hyphantes.figure.Polygon;
+import org.hyphantes.figure.Running;
 import org.hyphantes.figure.Upward;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Flattened;
@@ -61,11 +63,12 @@ class TreatmentsTest {
     }
 
     private static Line line(double out, double bearing, double toOut, double toBearing) {
-        return new Line(Amount.of(out), Amount.of(bearing), Amount.of(toOut), Amount.of(toBearing));
+        return new Line(
+                Amount.of(out), Amount.of(bearing), Amount.of(toOut), Amount.of(toBearing), Running.BETWEEN_THEM);
     }
 
     private static Turn turn(int times, double over, double start, Facing facing) {
-        return new Turn(Amount.of(times), Surroundings.THE_CENTRE, Amount.of(over), Amount.of(start), facing);
+        return Turn.of(times).withOver(over).withStart(start).withFacing(facing);
     }
 
     private static Weave woven(List<Form> forms, Treatment... recipe) {
@@ -115,7 +118,8 @@ class TreatmentsTest {
     @Test
     void copiesAsDrawnKeepTheirHeading() {
         Artwork drawn = resolved(design(
-                List.of(new Polygon(Amount.of(3), Amount.of(10), Upward.CORNER, Amount.of(50), Amount.of(0))),
+                List.of(new Polygon(
+                        Amount.of(3), Amount.of(10), Upward.CORNER, Amount.of(50), Amount.of(0), Amount.of(0))),
                 turn(4, 360, 0, Facing.AS_DRAWN)));
         for (Laid laid : drawn.work().lines()) {
             assertThat(laid.path().start().minus(laid.seat()).distance(new Point(0, -10)))
@@ -127,7 +131,7 @@ class TreatmentsTest {
 
     @Test
     void turnsGoAboutAFigureByName() {
-        Turn about = new Turn(Amount.of(4), "Figure 1", Amount.of(360), Amount.of(0), Facing.OUTWARD);
+        Turn about = Turn.of(4).withAbout("Figure 1");
         Artwork art = resolved(design(List.of(circle(5, 30, 90), circle(5, 10, 90)), about));
         assertThat(art.work().lines()).hasSize(5);
         for (Laid laid : art.work().lines().subList(0, 4)) {
@@ -138,18 +142,22 @@ class TreatmentsTest {
     /** An inner octagon of 2/3 the size takes away 4/9 of the area; common practice, no published source. */
     @Test
     void polygonsHaveTheirHandbookMeasures() {
-        double big = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(0))
-                .path()
+        double big = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0))
+                .paths(Ground.WIDE)
+                .get(0)
                 .signedArea();
-        double small = new Polygon(Amount.of(8), Amount.of(20), Upward.SIDE, Amount.of(0), Amount.of(0))
-                .path()
+        double small = new Polygon(Amount.of(8), Amount.of(20), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0))
+                .paths(Ground.WIDE)
+                .get(0)
                 .signedArea();
         assertThat(small / big).isCloseTo(4.0 / 9, within(1e-12));
         // Side 2 R sin(pi/n) and area n R^2 sin(2 pi/n) / 2: I. N. Bronshtein and K. A. Semendyayev, Handbook of
         // Mathematics,
         // section on regular polygons; quoted from memory.
         assertThat(big).isCloseTo(8 * 900 * Math.sin(Math.PI / 4) / 2, within(1e-9));
-        var octagon = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(0)).path();
+        var octagon = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0))
+                .paths(Ground.WIDE)
+                .get(0);
         assertThat(octagon.curves().get(0).length()).isCloseTo(60 * Math.sin(Math.PI / 8), within(1e-9));
         // An octagon turned by 22.5 degrees stands on a side; common practice, no published source.
         assertThat(octagon.start().y()).isCloseTo(-30 * Math.cos(Math.PI / 8), within(1e-9));
@@ -186,8 +194,15 @@ class TreatmentsTest {
     void coursesOfCornersLinesAndCirclesAgreeWithJts(int sides) {
         Weave weave = woven(
                 List.of(
-                        new Polygon(Amount.of(sides), Amount.of(60), Upward.CORNER, Amount.of(0), Amount.of(0)),
-                        new Polygon(Amount.of(sides), Amount.of(60), Upward.SIDE, Amount.of(0), Amount.of(0)),
+                        new Polygon(
+                                Amount.of(sides),
+                                Amount.of(60),
+                                Upward.CORNER,
+                                Amount.of(0),
+                                Amount.of(0),
+                                Amount.of(0)),
+                        new Polygon(
+                                Amount.of(sides), Amount.of(60), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0)),
                         circle(18, 52, 95)),
                 new Band(Amount.of(1.6), Ends.SQUARE),
                 Interlace.STARTING);
@@ -277,7 +292,7 @@ class TreatmentsTest {
             }
         };
         Resolver resolver = new Resolver();
-        Assertions.assertThatThrownBy(() -> resolver.resolve(TideRing.design().root(), soon))
+        Assertions.assertThatThrownBy(() -> resolver.resolve(TideRing.design().root(), Ground.WIDE, soon))
                 .isInstanceOf(CancellationException.class);
         assertThat(resolver.resolve(TideRing.design()).shapes())
                 .as("and can be taken up again")
@@ -288,7 +303,7 @@ class TreatmentsTest {
     @Test
     void everySettingRoundTripsAndStandsInItsSentence() throws Exception {
         List<Described> all = new ArrayList<>(Form.EACH);
-        all.addAll(Treatment.EACH);
+        all.addAll(Treatment.each());
         for (Described thing : all) {
             var schema = thing.schema();
             List<String> slots = schema.sentence(thing, org.hyphantes.setting.Unit.MM).stream()

@@ -63,6 +63,9 @@ public final class Frame extends Pane {
         wording = new Wording(desk);
         documents = new Documents(desk, wording, remembered, choice);
         field = new Field(desk);
+        wording.words().onFraction(field::fraction);
+        wording.words().onNoun(field::become);
+        wording.onHeight(this::requestLayout);
         strip = new RecipeStrip(desk, wording.words());
         Snags snags = new Snags(desk);
         rail = new GaugeRail(desk, snags);
@@ -159,12 +162,14 @@ public final class Frame extends Pane {
         boolean folded = desk.view().folded() || w < NARROW;
         double wing = w > WIDE ? 300 : 232;
         double top = MENU + STRIP;
-        double bottom = h - RAIL - WORDING;
+        // A long sentence takes a further line, and the field gives way.
+        double sentence = Math.max(WORDING, Math.min(WORDING + 60, Math.ceil(wording.prefHeight(w))));
+        double bottom = h - RAIL - sentence;
         menu.resizeRelocate(0, 0, w, MENU);
         name.autosize();
         name.relocate(w - name.getWidth() - 14, 4);
         strip.resizeRelocate(0, MENU, w, STRIP);
-        wording.resizeRelocate(0, bottom, w, WORDING);
+        wording.resizeRelocate(0, bottom, w, sentence);
         rail.resizeRelocate(0, h - RAIL, w, RAIL);
         double side = folded ? 0 : wing + GAP;
         field.resizeRelocate(folded ? GAP : side, top, w - 2 * (folded ? GAP : side), bottom - top);
@@ -212,7 +217,10 @@ public final class Frame extends Pane {
         }
         char c = character.charAt(0);
         if (Character.isDigit(c) || c == '(' || c == '=' || c == '.' || c == '-') {
-            if (wording.beginNumber(character)) {
+            if (desk.view().stage() == Stage.SET_OUT && desk.view().subject().isEmpty() && Character.isDigit(c)) {
+                wording.beginWord(character);
+                event.consume();
+            } else if (wording.beginNumber(character)) {
                 event.consume();
             }
         } else if (Character.isLetter(c)) {
@@ -224,13 +232,14 @@ public final class Frame extends Pane {
     /** Removes what the sentence is about. */
     void delete() {
         Optional<Subject> subject = desk.view().subject();
-        if (subject.isEmpty()) {
+        if (field.deletePoint()) {
+            return;
+        }
+        if (!desk.view().chosen().isEmpty()) {
+            desk.selection().remove();
+        } else if (subject.isEmpty()) {
             desk.say("Nothing selected to remove.");
-        } else if (subject.get() instanceof Subject.OfFigure figure) {
-            desk.root()
-                    .figure(figure.figure())
-                    .ifPresent(f -> desk.edit(Recipes.remove(desk.root().id(), f)));
-        } else {
+        } else if (subject.get() instanceof Subject.OfStep) {
             withStep((root, i) -> desk.edit(Recipes.removeStep(
                     root, i, desk.root().recipe().get(i).treatment().schema().title())));
         }

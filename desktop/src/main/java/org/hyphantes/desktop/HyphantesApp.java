@@ -14,6 +14,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.files.SystemFileChoice;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.figure.Form;
 
 /** The application: one window, opening a file named on the command line, or the demo. */
 public final class HyphantesApp extends Application {
@@ -68,6 +69,8 @@ public final class HyphantesApp extends Application {
             quit.run();
         });
         frame.onFullScreen(() -> window.setFullScreen(!window.isFullScreen()));
+        Form.EACH.forEach(form -> desk.startLike(remembered.starting(form)));
+        desk.onStarting(form -> remembered.starting(form.schema().word(), form));
         desk.look(desk.view().inTheDark(remembered.dark()).textured(remembered.textures()));
         window.show();
         frame.field().requestFocus();

@@ -1,19 +1,25 @@
 package org.hyphantes.desktop;
 
 import java.nio.file.Path;
+import java.util.Locale;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
+import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Selection;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.rail.GaugeRail;
 import org.hyphantes.desktop.rail.Snags;
 import org.hyphantes.figure.Form;
+import org.hyphantes.known.PointKind;
 import org.hyphantes.treatment.Treatment;
 
 /** The menu line: every act with its key. */
@@ -79,7 +85,50 @@ final class Menus {
         Menu menu = new Menu("_Edit");
         MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
         MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
-        menu.getItems().addAll(undo, redo, new SeparatorMenuItem(), item("Delete", "", frame::delete));
+        Selection of = desk.selection();
+        menu.getItems()
+                .addAll(
+                        undo,
+                        redo,
+                        new SeparatorMenuItem(),
+                        item("Cut", "Shortcut+X", of::cut),
+                        item("Copy", "Shortcut+C", of::copy),
+                        item("Paste", "Shortcut+V", () -> of.paste(false)),
+                        item("Paste in the same place", "Shortcut+Shift+V", () -> of.paste(true)),
+                        item("Delete", "", frame::delete),
+                        new SeparatorMenuItem(),
+                        item("Select all", "Shortcut+A", of::all),
+                        item("Select none", "Shortcut+Shift+A", of::none),
+                        new SeparatorMenuItem(),
+                        item("Group", "Shortcut+B", () -> of.group(true)),
+                        item("Ungroup", "Shortcut+Shift+B", () -> of.group(false)),
+                        item("In front", "Shortcut+PAGE_UP", () -> of.order(true, false)),
+                        item("Behind", "Shortcut+PAGE_DOWN", () -> of.order(false, false)),
+                        item("To the very front", "Shortcut+Shift+PAGE_UP", () -> of.order(true, true)),
+                        item("To the very back", "Shortcut+Shift+PAGE_DOWN", () -> of.order(false, true)),
+                        new SeparatorMenuItem(),
+                        align(of),
+                        item("Lock or unlock", "", () -> of.stand("lock")),
+                        item("Hide or show", "", () -> of.stand("hide")),
+                        item("Helper or not", "", () -> of.stand("helper")));
+        return menu;
+    }
+
+    private static Menu align(Selection of) {
+        Menu menu = new Menu("Align and spread");
+        for (Arranging.Side side : Arranging.Side.values()) {
+            String word = side.name().toLowerCase(Locale.ROOT);
+            menu.getItems().add(item("By the " + word, "", () -> of.align(side, false)));
+        }
+        menu.getItems()
+                .addAll(
+                        new SeparatorMenuItem(),
+                        item("Centre on the page", "", () -> {
+                            of.align(Arranging.Side.CENTRE, true);
+                            of.align(Arranging.Side.MIDDLE, true);
+                        }),
+                        item("Spread across", "", () -> of.spread(true)),
+                        item("Spread down", "", () -> of.spread(false)));
         return menu;
     }
 
@@ -90,17 +139,48 @@ final class Menus {
                     .words()
                     .figure(form, "")));
         }
+        Selection of = desk.selection();
+        menu.getItems()
+                .addAll(
+                        new SeparatorMenuItem(),
+                        item("Reshape points", "", of::reshape),
+                        item("Back to what it was", "", of::back),
+                        item("Join ends", "", of::joinEnds),
+                        item("Extend to meet", "", of::extend),
+                        item("Half into whole", "", of::whole),
+                        new SeparatorMenuItem(),
+                        item("Page", "", () -> desk.look(desk.view().about(new Subject.OfPage()))),
+                        item("Net", "", () -> desk.look(desk.view().about(new Subject.OfNet()))),
+                        points());
+        return menu;
+    }
+
+    private Menu points() {
+        Menu menu = new Menu("Known points");
+        for (PointKind kind : PointKind.values()) {
+            CheckMenuItem item = new CheckMenuItem(kind.word());
+            item.setOnAction(e -> desk.look(desk.view().switching(kind)));
+            menu.getItems().add(item);
+        }
+        menu.setOnShowing(e -> {
+            for (int i = 0; i < PointKind.values().length; i++) {
+                ((CheckMenuItem) menu.getItems().get(i))
+                        .setSelected(desk.view().points().contains(PointKind.values()[i]));
+            }
+        });
         return menu;
     }
 
     private Menu treatment() {
         Menu menu = new Menu("_Treatment");
-        for (Treatment treatment : Treatment.EACH) {
+        for (Treatment treatment : Treatment.each()) {
             menu.getItems().add(item(treatment.schema().title(), "", () -> desk.addStep(treatment)));
         }
         menu.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
+                        item("Cast a copy", "Shortcut+Shift+K", () -> desk.selection()
+                                .cast()),
                         item(
                                 "Pass under or over",
                                 "Shortcut+U",

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -36,6 +37,18 @@ public final class BandOutline {
         round.addAll(left.get().reversed().curves());
         round.addAll(cap(left.get().start(), right.get().start(), ends));
         return Optional.of(Region.of(new Path(round, true)));
+    }
+
+    /**
+     * The band as regions: exact along lines and arcs; where a path has cubics, or bends back on its own band, as {@link Bands}
+     * makes it. A band too wide for a circle to bear on its inner side is none.
+     */
+    public static List<Region> regions(Path path, double width, Ends ends) {
+        Optional<Region> exact = of(path, width, ends);
+        if (exact.isPresent() || path.curves().stream().noneMatch(Cubic.class::isInstance)) {
+            return exact.map(List::of).orElse(List.of());
+        }
+        return Bands.of(path, WidthProfile.even(width), ends, Corners.MITRED);
     }
 
     /** The end of a band from one of its edges over to the other, bulging to the right-hand side of that way. */

@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.corner;
 
 import java.util.Locale;
+import java.util.Set;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -141,7 +142,7 @@ public final class CornerPiece extends Region {
                 getWidth(), getHeight(), fitted.centre().minus(new Point(0, 8 / fitted.scale())), fitted.scale());
         Painter painter = new Painter(gc, camera, palette, resolved.design().root());
         if (stage == Stage.SET_OUT) {
-            painter.lines(artwork, "", 1);
+            painter.lines(artwork, Set.of(), 1);
         } else {
             painter.bands(artwork, 0.6);
         }

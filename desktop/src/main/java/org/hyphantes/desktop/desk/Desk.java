@@ -1,8 +1,13 @@
 package org.hyphantes.desktop.desk;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -14,9 +19,14 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.History;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Subject;
+import org.hyphantes.figure.Ended;
+import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Seated;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Reading;
+import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
 
@@ -26,6 +36,7 @@ import org.hyphantes.treatment.Treatment;
  */
 public final class Desk {
     private final Loom loom = new Loom();
+    private final Selection selection = new Selection(this);
     private final ReadOnlyObjectWrapper<History> history =
             new ReadOnlyObjectWrapper<>(History.of(Design.empty("New design")));
     private final ReadOnlyObjectWrapper<View> view = new ReadOnlyObjectWrapper<>(View.STARTING);
@@ -35,6 +46,10 @@ public final class Desk {
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
     private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper(false);
     private final List<Runnable> closers = new ArrayList<>();
+    private final Map<String, Form> styles = new HashMap<>();
+    private Consumer<Form> remembering = form -> {};
+    private String noun = "circle";
+    private boolean needleSet;
     private Design saved = history.get().design();
 
     public ReadOnlyObjectProperty<History> historyProperty() {
@@ -67,6 +82,11 @@ public final class Desk {
     /** Whether one edit is being made of many small changes, which the hand wants to see at once. */
     public ReadOnlyBooleanProperty draggingProperty() {
         return dragging.getReadOnlyProperty();
+    }
+
+    /** The members that are selected, and what can be done with them. */
+    public Selection selection() {
+        return selection;
     }
 
     public Design design() {
@@ -110,6 +130,63 @@ public final class Desk {
         saved = design();
     }
 
+    /** The kind of figure that the dividers lay, with the settings it starts with. */
+    public Form noun() {
+        return starting(noun);
+    }
+
+    public void noun(String word) {
+        noun = word;
+    }
+
+    /** What a new figure of a kind starts with: the settings of the last one. */
+    public Form starting(String word) {
+        return styles.computeIfAbsent(word, w -> Form.EACH.stream()
+                .filter(f -> f.schema().word().equals(w))
+                .findFirst()
+                .orElseThrow());
+    }
+
+    /** Has new figures of a kind start like this one, but in the middle. */
+    public void startLike(Form given) {
+        Form form = plain(given);
+        String word = form.schema().word();
+        if (form instanceof Seated seated) {
+            styles.put(word, seated.seated(Point.ORIGIN, 0));
+        } else if (form instanceof Ended) {
+            styles.put(word, form);
+        }
+        remembering.accept(styles.get(word) == null ? form : styles.get(word));
+    }
+
+    /** A form with its numbers alone: another design has other measures. */
+    private static Form plain(Form form) {
+        Form plain = form;
+        for (String key : form.schema().keys()) {
+            if (form.schema().value(form, key) instanceof Amount amount && amount.isExpression()) {
+                plain = (Form) plain.schema().put(plain, key, Amount.of(amount.value()));
+            }
+        }
+        return plain;
+    }
+
+    /** Is told of every style that new figures start with from now on. */
+    public void onStarting(Consumer<Form> listener) {
+        remembering = listener;
+    }
+
+    /** Adds a figure and makes the sentence about it. */
+    public void addFigure(Form form) {
+        edit(Recipes.addFigure(root().id(), form));
+        String id = root().members().get(root().members().size() - 1).id();
+        noun(form.schema().word());
+        Subject subject = new Subject.OfFigure(root().id(), id);
+        if (view().stage() != Stage.SET_OUT) {
+            openStage(Stage.SET_OUT);
+        }
+        look(view().about(subject));
+    }
+
     /** Does an edit and says so. */
     public void edit(Edit edit) {
         dragging.set(false);
@@ -123,8 +200,10 @@ public final class Desk {
     /** One of the many small changes of a drag, which together are one edit; {@link #dropped} ends them. */
     public void drag(Edit edit) {
         if (!dragging.get()) {
-            history.set(history.get().after(edit));
-            dragging.set(history.get().canUndo());
+            History after = history.get().after(edit);
+            // A first change that changes nothing leaves no trace, and must not be amended to.
+            dragging.set(after != history.get());
+            history.set(after);
         } else {
             history.set(history.get().amended(edit.change().apply(design())));
         }
@@ -132,7 +211,11 @@ public final class Desk {
     }
 
     public void dropped() {
+        boolean was = dragging.get();
         dragging.set(false);
+        if (was && view().stage() == Stage.SET_OUT) {
+            resolve();
+        }
     }
 
     /**
@@ -152,6 +235,9 @@ public final class Desk {
             if (!reading.note().isEmpty()) {
                 warn(reading.note());
             }
+            if (subject instanceof Subject.OfFigure) {
+                subject.in(design()).ifPresent(form -> startLike((Form) form));
+            }
             return true;
         } catch (CannotRead e) {
             warn(e.getMessage());
@@ -163,6 +249,10 @@ public final class Desk {
         int steps = root().recipe().size();
         if (view().subject().isPresent() && view().subject().get().in(design()).isEmpty()) {
             view.set(view().about(null));
+        }
+        Set<String> there = new LinkedHashSet<>(view().chosen());
+        if (there.removeIf(id -> root().members().stream().noneMatch(m -> m.id().equals(id)))) {
+            view.set(view().choosing(root().id(), there));
         }
         if (atEnd || view().shuttle() > steps) {
             view.set(view().withShuttle(view().stage() == Stage.SET_OUT ? Resolved.afterSettingOut(root()) : steps));
@@ -196,8 +286,9 @@ public final class Desk {
 
     public void look(View changed) {
         boolean moved = changed.shuttle() != view().shuttle();
+        boolean opened = changed.stage() == Stage.SET_OUT && view().stage() != Stage.SET_OUT;
         view.set(changed);
-        if (moved) {
+        if (moved || opened) {
             resolve();
         }
     }
@@ -237,14 +328,35 @@ public final class Desk {
                 .map(s -> ((Subject.OfStep) s).step());
     }
 
+    /** Where the shuttle is; but a weave begun while setting out comes after its bands. */
+    private int placeFor(Treatment treatment) {
+        int at = view().shuttle();
+        if (treatment instanceof Interlace && view().stage() == Stage.SET_OUT) {
+            return Math.max(at, root().last(Band.class).map(i -> i + 1).orElse(at));
+        }
+        return at;
+    }
+
     /** Adds a step where the shuttle is and makes it the subject of the sentence. */
     public void addStep(Treatment treatment) {
-        int at = view().shuttle();
+        int at = placeFor(treatment);
         edit(Recipes.addStep(root().id(), at, treatment));
         look(view().withShuttle(Math.min(at + 1, root().recipe().size())).about(new Subject.OfStep(root().id(), at)));
     }
 
+    /** Whether the needle was set by hand, so that acts about a point mean its place. */
+    public boolean isNeedleSet() {
+        return needleSet;
+    }
+
+    /** Sets the needle on a place, by key. */
+    public void needle(Hover at) {
+        hover(at);
+        needleSet = at.place().isPresent();
+    }
+
     public void hover(Hover at) {
+        needleSet = false;
         if (!at.equals(hover.get())) {
             hover.set(at);
         }
@@ -271,9 +383,11 @@ public final class Desk {
         settled.set(false);
         Design design = design();
         int shuttle = view().shuttle();
+        boolean knowing = view().stage() == Stage.SET_OUT && !dragging.get();
         loom.resolve(
                 design,
                 shuttle,
+                knowing,
                 made -> {
                     resolved.set(made);
                     if (made.design() == design() && made.shuttle() == view().shuttle()) {

@@ -26,14 +26,15 @@ final class Loom {
     private volatile long newest;
 
     /** Resolves, then hands the result over on the interface thread; nothing is handed over if a newer wish came meanwhile. */
-    void resolve(Design design, int shuttle, Consumer<Resolved> done, Consumer<RuntimeException> failed) {
+    void resolve(
+            Design design, int shuttle, boolean knowing, Consumer<Resolved> done, Consumer<RuntimeException> failed) {
         long wish = ++newest;
         thread.execute(() -> {
             if (wish != newest) {
                 return;
             }
             try {
-                Resolved resolved = Resolved.of(resolver, design, shuttle, () -> {
+                Resolved resolved = Resolved.of(resolver, design, shuttle, knowing, () -> {
                     if (wish != newest) {
                         throw new CancellationException();
                     }

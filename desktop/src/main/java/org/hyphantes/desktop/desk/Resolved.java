@@ -1,35 +1,57 @@
 package org.hyphantes.desktop.desk;
 
+import java.util.Optional;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Step;
+import org.hyphantes.figure.Ground;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.geometry.Watch;
-import org.hyphantes.treatment.Turn;
+import org.hyphantes.known.KnownPoints;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Interlace;
 
 /**
  * What resolving made of a design at one position of the shuttle.
  *
  * @param design the design that was resolved
  * @param shuttle the number of steps in {@code field}
- * @param setOut the lines as set out, after the last turn
+ * @param setOut the lines as set out, before the first band
  * @param field the work as far as the shuttle
  * @param finished the work of the whole recipe
  * @param inspection the gauges of the finished work
+ * @param known the known points, where they were asked for
  */
 public record Resolved(
-        Design design, int shuttle, Artwork setOut, Artwork field, Artwork finished, Inspection inspection) {
-    static Resolved of(Resolver resolver, Design design, int shuttle, Watch watch) {
+        Design design,
+        int shuttle,
+        Artwork setOut,
+        Artwork field,
+        Artwork finished,
+        Inspection inspection,
+        Optional<KnownPoints> known) {
+    static Resolved of(Resolver resolver, Design design, int shuttle, boolean knowing, Watch watch) {
         Group root = design.root();
-        Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), watch);
-        Artwork finished = resolver.resolve(root, watch);
-        Artwork field = shuttle >= root.recipe().size() ? finished : resolver.resolve(root.upTo(shuttle), watch);
-        return new Resolved(design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch));
+        Ground ground = design.page().ground();
+        Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), ground, watch);
+        Artwork finished = resolver.resolve(root, ground, watch);
+        Artwork field =
+                shuttle >= root.recipe().size() ? finished : resolver.resolve(root.upTo(shuttle), ground, watch);
+        Optional<KnownPoints> known =
+                knowing ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
+        return new Resolved(design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch), known);
     }
 
-    /** How many steps of a recipe belong to setting out: those up to its last turn. */
+    /** How many steps of a recipe belong to setting out: those before its first band or weave. */
     public static int afterSettingOut(Group group) {
-        return group.last(Turn.class).map(i -> i + 1).orElse(0);
+        for (int i = 0; i < group.recipe().size(); i++) {
+            Step step = group.recipe().get(i);
+            if (step.over() && (step.treatment() instanceof Band || step.treatment() instanceof Interlace)) {
+                return i;
+            }
+        }
+        return group.recipe().size();
     }
 }

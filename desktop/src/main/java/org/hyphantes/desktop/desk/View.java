@@ -1,8 +1,12 @@
 package org.hyphantes.desktop.desk;
 
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.design.Subject;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.known.PointKind;
 import org.hyphantes.weave.Reach;
 
 /**
@@ -11,52 +15,102 @@ import org.hyphantes.weave.Reach;
  * @param stage the picture in the field
  * @param shuttle how many steps of the recipe the field shows
  * @param subject what the sentence is about; empty for the whole
+ * @param chosen the ids of the members that are selected
  * @param scale pixels for a millimetre; 0 shows the whole design, however large
  * @param centre the place (mm) in the middle of the field
  * @param reach how far a swap is carried
+ * @param points the kinds of known points that are switched on
  */
 public record View(
         Stage stage,
         int shuttle,
         Optional<Subject> subject,
+        Set<String> chosen,
         double scale,
         Point centre,
         Reach reach,
+        Set<PointKind> points,
         boolean dark,
         boolean textures,
         boolean folded) {
-    public static final View STARTING =
-            new View(Stage.WEAVE, 0, Optional.empty(), 0, Point.ORIGIN, Reach.EVERY_TURN, false, true, false);
+    public static final View STARTING = new View(
+            Stage.WEAVE,
+            0,
+            Optional.empty(),
+            Set.of(),
+            0,
+            Point.ORIGIN,
+            Reach.EVERY_TURN,
+            EnumSet.allOf(PointKind.class),
+            false,
+            true,
+            false);
+
+    public View {
+        chosen = Set.copyOf(chosen);
+        points = Set.copyOf(points);
+    }
 
     public View withStage(Stage other, int shuttleThere) {
-        return new View(other, shuttleThere, subject, scale, centre, reach, dark, textures, folded);
+        return new View(other, shuttleThere, subject, chosen, scale, centre, reach, points, dark, textures, folded);
     }
 
     public View withShuttle(int steps) {
-        return new View(stage, steps, subject, scale, centre, reach, dark, textures, folded);
+        return new View(stage, steps, subject, chosen, scale, centre, reach, points, dark, textures, folded);
     }
 
+    /** The sentence about something; a figure is then all that is selected, anything else leaves nothing selected. */
     public View about(Subject other) {
-        return new View(stage, shuttle, Optional.ofNullable(other), scale, centre, reach, dark, textures, folded);
+        Set<String> only = other instanceof Subject.OfFigure figure ? Set.of(figure.figure()) : Set.of();
+        return new View(
+                stage, shuttle, Optional.ofNullable(other), only, scale, centre, reach, points, dark, textures, folded);
+    }
+
+    /** Other members selected; the sentence is about the one, if it is one. */
+    public View choosing(String group, Set<String> ids) {
+        Optional<Subject> one = ids.size() == 1
+                ? Optional.of(new Subject.OfFigure(group, ids.iterator().next()))
+                : Optional.empty();
+        return new View(stage, shuttle, one, ids, scale, centre, reach, points, dark, textures, folded);
+    }
+
+    /** A member taken into the selection, or out of it when it is there. */
+    public View toggling(String group, String id) {
+        Set<String> ids = new LinkedHashSet<>(chosen);
+        if (!ids.remove(id)) {
+            ids.add(id);
+        }
+        return choosing(group, ids);
     }
 
     public View seen(double otherScale, Point otherCentre) {
-        return new View(stage, shuttle, subject, otherScale, otherCentre, reach, dark, textures, folded);
+        return new View(
+                stage, shuttle, subject, chosen, otherScale, otherCentre, reach, points, dark, textures, folded);
     }
 
     public View reaching(Reach other) {
-        return new View(stage, shuttle, subject, scale, centre, other, dark, textures, folded);
+        return new View(stage, shuttle, subject, chosen, scale, centre, other, points, dark, textures, folded);
+    }
+
+    /** A kind of known points switched on or off. */
+    public View switching(PointKind kind) {
+        Set<PointKind> other = EnumSet.noneOf(PointKind.class);
+        other.addAll(points);
+        if (!other.remove(kind)) {
+            other.add(kind);
+        }
+        return new View(stage, shuttle, subject, chosen, scale, centre, reach, other, dark, textures, folded);
     }
 
     public View inTheDark(boolean other) {
-        return new View(stage, shuttle, subject, scale, centre, reach, other, textures, folded);
+        return new View(stage, shuttle, subject, chosen, scale, centre, reach, points, other, textures, folded);
     }
 
     public View textured(boolean other) {
-        return new View(stage, shuttle, subject, scale, centre, reach, dark, other, folded);
+        return new View(stage, shuttle, subject, chosen, scale, centre, reach, points, dark, other, folded);
     }
 
     public View folded(boolean other) {
-        return new View(stage, shuttle, subject, scale, centre, reach, dark, textures, other);
+        return new View(stage, shuttle, subject, chosen, scale, centre, reach, points, dark, textures, other);
     }
 }

@@ -1,11 +1,10 @@
 package org.hyphantes.desktop.field;
 
+import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -16,6 +15,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Edit;
 import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.desktop.chrome.Palette;
@@ -24,10 +24,14 @@ import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.View;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.Reshaping;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.treatment.Laid;
+import org.hyphantes.known.KnownPoint;
+import org.hyphantes.known.KnownPoints;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Crossing;
@@ -43,12 +47,16 @@ public final class Field extends Pane {
     private static final int MOST_TEXTURED = 400;
     private static final int MOST_FLAGS = 9;
 
+    /** So many millimetres on either side of the centre are seen at least. */
+    private static final double LEAST_SEEN = 60;
+
     private final Desk desk;
     private final Canvas drawing = new Canvas();
     private final Canvas marks = new Canvas();
     private final Label label = new Label();
     private final Label empty = new Label();
     private final Rim rim;
+    private final SetOutHand hand;
     private final Map<Weave, Places> places = new HashMap<>();
     private Camera camera = new Camera(1, 1, Point.ORIGIN, 1);
     private double panX;
@@ -58,6 +66,7 @@ public final class Field extends Pane {
     public Field(Desk desk) {
         this.desk = desk;
         this.rim = new Rim(desk, this::draw);
+        this.hand = new SetOutHand(desk, this);
         setId("field");
         drawing.setId("drawing");
         getStyleClass().add("field");
@@ -87,6 +96,10 @@ public final class Field extends Pane {
         desk.viewProperty().addListener((o, was, now) -> {
             if (was.stage() != now.stage()) {
                 desk.hover(Hover.NONE);
+                hand.dividers().keep();
+            }
+            if (!was.subject().equals(now.subject())) {
+                hand.forgetPoint();
             }
             draw();
         });
@@ -94,15 +107,33 @@ public final class Field extends Pane {
         desk.draggingProperty().addListener(o -> draw());
         focusedProperty().addListener(o -> drawMarks());
         setOnMouseMoved(this::point);
-        setOnMouseExited(e -> desk.hover(Hover.NONE));
+        setOnMouseExited(e -> {
+            if (!hand.dividers().areOpen()) {
+                desk.hover(Hover.NONE);
+            }
+        });
         setOnMousePressed(e -> {
             requestFocus();
             still = true;
             panX = e.getX();
             panY = e.getY();
+            if (isSettingOut()) {
+                hand.pressed(e);
+            }
         });
-        setOnMouseDragged(this::pan);
-        setOnMouseReleased(this::release);
+        setOnMouseDragged(e -> {
+            pan(e);
+            if (isSettingOut() && e.getButton() != MouseButton.MIDDLE) {
+                hand.dragged(e);
+            }
+        });
+        setOnMouseReleased(e -> {
+            if (isSettingOut()) {
+                hand.released(e);
+            } else {
+                release(e);
+            }
+        });
         setOnScroll(this::zoom);
         setOnKeyPressed(new NeedleKeys(desk, this)::pressed);
     }
@@ -114,6 +145,91 @@ public final class Field extends Pane {
         rim.resizeRelocate(0, 0, getWidth(), getHeight());
         empty.resizeRelocate(getWidth() / 2 - 170, getHeight() / 2 - 50, 340, 100);
         draw();
+    }
+
+    private boolean isSettingOut() {
+        return desk.view().stage() == Stage.SET_OUT && desk.resolved() != null;
+    }
+
+    SetOutHand hand() {
+        return hand;
+    }
+
+    void drawMarksAgain() {
+        drawMarks();
+        empty.setVisible(empty.isVisible() && !hand.dividers().areOpen());
+    }
+
+    /** Makes a fraction such as 1/3 a known point on the side under the pointer, and catches it. */
+    public void fraction(String words) {
+        String[] parts = words.split("/");
+        double share = Double.parseDouble(parts[0]) / Double.parseDouble(parts[1]);
+        Point at = desk.hoverProperty().get().place().orElse(null);
+        Optional<KnownPoint> found = at == null || !isSettingOut()
+                ? Optional.empty()
+                : KnownPoints.fraction(
+                        desk.resolved().setOut().work().lines(),
+                        at,
+                        3 * SetOutHand.CATCH / camera.scale(),
+                        share,
+                        words);
+        if (found.isEmpty()) {
+            desk.warn("Bring the needle or the pointer to a side first; " + words + " is then a point on it.");
+        } else {
+            hand.caught(found.get());
+            desk.needle(Hover.at(found.get().place()));
+            drawMarks();
+            desk.say("Needle " + words + " along the side. Enter sets a leg of the dividers here.");
+        }
+    }
+
+    /** Switches the selected point of a path between corner and smooth; false when none is selected. */
+    boolean togglePoint() {
+        if (hand.point() < 0) {
+            return false;
+        }
+        int at = hand.point();
+        int part = hand.part();
+        desk.view()
+                .subject()
+                .ifPresent(subject -> desk.edit(new Edit("Corner or smooth.", d -> {
+                    Drawn drawn = (Drawn) subject.in(d).orElseThrow();
+                    List<Path> paths = new ArrayList<>(drawn.paths());
+                    Path path = Reshaping.withPoints(paths.get(part));
+                    paths.set(
+                            part,
+                            Reshaping.isSmooth(path, at) ? Reshaping.corner(path, at) : Reshaping.smooth(path, at));
+                    return subject.put(d, Drawn.of(paths));
+                })));
+        return true;
+    }
+
+    /** Deletes the selected point of a path; false when none is selected. */
+    public boolean deletePoint() {
+        if (hand.point() < 0 || desk.view().subject().isEmpty()) {
+            return false;
+        }
+        int at = hand.point();
+        int part = hand.part();
+        Subject subject = desk.view().subject().get();
+        desk.edit(new Edit("Point deleted.", d -> {
+            Drawn drawn = (Drawn) subject.in(d).orElseThrow();
+            List<Path> paths = new ArrayList<>(drawn.paths());
+            paths.set(part, Reshaping.withoutPoint(Reshaping.withPoints(paths.get(part)), at));
+            return subject.put(d, Drawn.of(paths));
+        }));
+        hand.forgetPoint();
+        drawMarks();
+        return true;
+    }
+
+    /** Makes the figure just laid one of another kind; false when none is loose. */
+    public boolean become(String word) {
+        boolean loose = hand.dividers().isLoose();
+        if (loose) {
+            hand.dividers().become(word);
+        }
+        return loose;
     }
 
     /** The camera in force. */
@@ -138,9 +254,20 @@ public final class Field extends Pane {
                 Math.min(getWidth(), getHeight()) / 2
                         - RimShape.in(getWidth(), getHeight()).inner()
                         + 14);
+        if (view.stage() == Stage.SET_OUT) {
+            return Camera.whole(aboutCentre(resolved.finished().box()), getWidth(), getHeight(), margin);
+        }
         return resolved.finished().shapes().isEmpty()
                 ? new Camera(getWidth(), getHeight(), Point.ORIGIN, 2)
                 : Camera.whole(resolved.finished().box(), getWidth(), getHeight(), margin);
+    }
+
+    /** What is seen while setting out: the design and always as much on one side of its centre as on the other. */
+    private static Box aboutCentre(Box design) {
+        double x = Math.max(Math.abs(design.left()), Math.abs(design.right()));
+        double y = Math.max(Math.abs(design.top()), Math.abs(design.bottom()));
+        double half = Math.max(LEAST_SEEN, Math.max(x, y));
+        return new Box(-half, -half, half, half);
     }
 
     private void draw() {
@@ -157,7 +284,9 @@ public final class Field extends Pane {
         painter.clear(palette.paper());
         Artwork artwork = resolved.field();
         if (view.stage() == Stage.SET_OUT) {
-            painter.lines(artwork, chosenFigure(), 1.2);
+            painter.ground(resolved.design());
+            painter.helpers(hand.helpers(), view.chosen());
+            painter.lines(artwork, view.chosen(), 1.2);
         } else {
             painter.bands(artwork, weight(artwork));
             textures(painter, artwork, palette, seen);
@@ -172,10 +301,11 @@ public final class Field extends Pane {
             }
         }
         rim.draw(drawing.getGraphicsContext2D(), drawing.getWidth(), drawing.getHeight());
-        empty.setVisible(artwork.shapes().isEmpty());
+        empty.setVisible(artwork.shapes().isEmpty() && hand.helpers().isEmpty());
         empty.setText(
                 view.stage() == Stage.SET_OUT
-                        ? "Nothing is set out yet. Add a circle, a line or a polygon: type its word, or click it below."
+                        ? "Nothing is set out yet. Drag from one point to another to lay a "
+                                + desk.noun().schema().word() + ", or type a word, such as star 12."
                         : "No two strands cross here. Go back to Set out and add figures.");
         drawMarks();
     }
@@ -198,13 +328,6 @@ public final class Field extends Pane {
             return 1.2;
         }
         return desk.draggingProperty().get() ? 0 : 0.6;
-    }
-
-    private String chosenFigure() {
-        return desk.view()
-                .subject()
-                .map(s -> s instanceof Subject.OfFigure f ? f.figure() : "")
-                .orElse("");
     }
 
     private void textures(Painter painter, Artwork artwork, Palette palette, Camera seen) {
@@ -232,7 +355,7 @@ public final class Field extends Pane {
         Palette palette = Palette.of(view.dark());
         Hover hover = desk.hoverProperty().get();
         boolean needed = hover.isCrossing()
-                || isFocused() && view.stage() == Stage.SET_OUT
+                || view.stage() == Stage.SET_OUT
                 || !resolved.inspection().snags().isEmpty();
         marks.setVisible(needed);
         label.setVisible(false);
@@ -248,9 +371,37 @@ public final class Field extends Pane {
                 crossing(draw, hover);
             }
             draw.flags(resolved.inspection().snags(), MOST_FLAGS);
-        } else if (isFocused() && hover.place().isPresent()) {
-            draw.needle(hover.place().get());
+        } else if (view.stage() == Stage.SET_OUT) {
+            new SetOutMarks(gc, camera, palette).draw(desk, hand);
+            setOutLabel(hover);
         }
+    }
+
+    /** What the known point under the pointer is, or how far the dividers are open, beside it. */
+    private void setOutLabel(Hover hover) {
+        Optional<Point> at = hand.dividers().areOpen() && !hand.dividers().isLoose()
+                ? hand.dividers().second()
+                : hand.caught().isPresent() ? hover.place() : Optional.empty();
+        if (at.isEmpty()) {
+            return;
+        }
+        String known = hand.caught()
+                .map(k -> k.words() + (hand.caughtAmong() > 1 ? "  (PgDn: " + (hand.caughtAmong() - 1) + " more)" : ""))
+                .orElse("");
+        String open = hand.dividers().areOpen() && !hand.dividers().isLoose()
+                ? hand.dividers().words()
+                : "";
+        label.setText(open + (open.isEmpty() || known.isEmpty() ? "" : "  \u00b7  ") + known);
+        showLabel(at.get(), 16);
+    }
+
+    private void showLabel(Point place, double aside) {
+        label.setVisible(!label.getText().isEmpty());
+        label.autosize();
+        double x = camera.x(place) + aside;
+        label.relocate(
+                x + label.getWidth() > getWidth() ? camera.x(place) - aside - label.getWidth() : x,
+                Math.max(4, Math.min(getHeight() - label.getHeight() - 4, camera.y(place) - label.getHeight() - 8)));
     }
 
     private void crossing(Marks draw, Hover hover) {
@@ -292,6 +443,9 @@ public final class Field extends Pane {
                     + weave.strands().get(crossing.under()).name() + (crossing.isPinned() ? ", pinned" : "")
                     + (siblings > 0 ? ", " + siblings + " siblings" : "");
         }
+        if (desk.view().stage() == Stage.SET_OUT && hand.caught().isPresent()) {
+            return "Needle on " + hand.caught().get().words();
+        }
         return desk.view().stage().title() + ": " + desk.design().name();
     }
 
@@ -308,7 +462,12 @@ public final class Field extends Pane {
     }
 
     private void point(MouseEvent event) {
-        desk.hover(at(event.getX(), event.getY()));
+        if (isSettingOut()) {
+            hand.moved(event);
+            drawMarks();
+        } else {
+            desk.hover(at(event.getX(), event.getY()));
+        }
     }
 
     private Hover at(double x, double y) {
@@ -365,8 +524,6 @@ public final class Field extends Pane {
                     : event.isControlDown() ? Reach.THIS_ONE : desk.view().reach();
             desk.hover(at);
             act(at, reach, otherWay);
-        } else if (desk.view().stage() == Stage.SET_OUT) {
-            desk.look(desk.view().about(figureAt(event.getX(), event.getY()).orElse(null)));
         }
     }
 
@@ -378,23 +535,5 @@ public final class Field extends Pane {
         }
         Laying laying = weaves().get(at.weave());
         desk.edit(release ? Swaps.release(laying, at.meet()) : Swaps.swap(laying, at.meet(), reach));
-    }
-
-    private Optional<Subject> figureAt(double x, double y) {
-        Point place = camera.place(x, y);
-        double best = 10 / camera.scale();
-        Optional<Subject> found = Optional.empty();
-        Set<String> known = new HashSet<>();
-        desk.root().members().forEach(m -> known.add(m.id()));
-        for (Laid laid : desk.resolved().setOut().work().lines()) {
-            Path path = laid.path();
-            double away = path.at(path.nearest(place)).distance(place);
-            if (away < best && known.contains(laid.key().figure())) {
-                best = away;
-                found = Optional.of(
-                        new Subject.OfFigure(desk.root().id(), laid.key().figure()));
-            }
-        }
-        return found;
     }
 }

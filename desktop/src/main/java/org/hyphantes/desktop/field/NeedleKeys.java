@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import org.hyphantes.design.Figure;
-import org.hyphantes.design.Member;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
@@ -36,6 +35,8 @@ final class NeedleKeys {
         if (way != null && event.isControlDown() && event.isShiftDown()) {
             Camera camera = field.camera();
             field.see(camera.moved(-way.x() * camera.width() / 8, -way.y() * camera.height() / 8));
+        } else if (desk.view().stage() == Stage.SET_OUT && setOut(event, way)) {
+            field.drawMarksAgain();
         } else if (way != null && !event.isControlDown()) {
             go(way);
         } else if (event.getCode() == KeyCode.SPACE && !event.isControlDown()) {
@@ -43,7 +44,7 @@ final class NeedleKeys {
         } else if (event.getCode() == KeyCode.ENTER && hover().isCrossing() && !event.isControlDown()) {
             field.act(hover(), desk.view().reach(), true);
         } else if (event.getCode() == KeyCode.HOME) {
-            desk.hover(Hover.at(Point.ORIGIN));
+            desk.needle(Hover.at(Point.ORIGIN));
         } else if (event.getCode() == KeyCode.ESCAPE) {
             desk.hover(Hover.NONE);
             desk.look(desk.view().about(null));
@@ -51,6 +52,85 @@ final class NeedleKeys {
             return;
         }
         event.consume();
+    }
+
+    /** The keys of Set out: dividers from needle to needle, nudges of what is selected, points lying close together. */
+    private boolean setOut(KeyEvent event, Point way) {
+        SetOutHand hand = field.hand();
+        Dividers dividers = hand.dividers();
+        boolean loose = dividers.isLoose();
+        switch (event.getCode()) {
+            case ENTER -> {
+                if (event.isControlDown()) {
+                    return false;
+                }
+                leg(hand, dividers, loose);
+            }
+            case ESCAPE -> {
+                if (dividers.areOpen() && !loose) {
+                    dividers.keep();
+                    desk.say("Dividers closed.");
+                } else if (hand.point() >= 0) {
+                    hand.forgetPoint();
+                } else {
+                    dividers.keep();
+                    desk.look(desk.view().about(null));
+                }
+            }
+            case PAGE_UP, PAGE_DOWN -> {
+                if (event.isControlDown() || !hand.nextNear(event.getCode() == KeyCode.PAGE_UP ? -1 : 1)) {
+                    return false;
+                }
+            }
+            case SPACE -> {
+                return field.togglePoint();
+            }
+            case UP, DOWN, LEFT, RIGHT -> {
+                return arrow(event, way, hand, loose);
+            }
+            case END -> desk.needle(
+                    Hover.at(new Point(0, -desk.design().page().box().bottom())));
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean arrow(KeyEvent event, Point way, SetOutHand hand, boolean loose) {
+        Dividers dividers = hand.dividers();
+        if (loose && way.y() != 0) {
+            dividers.nextNoun((int) way.y());
+        } else if (!dividers.areOpen() || loose) {
+            if (desk.view().chosen().isEmpty()) {
+                return false;
+            }
+            dividers.keep();
+            double by = event.isShiftDown() ? 10 : event.isControlDown() ? 0.1 : 1;
+            desk.selection().move(way.times(by * desk.design().unit().millimetres()));
+        } else {
+            go(way);
+            hover().place().ifPresent(p -> dividers.spread(p, event.isShiftDown()));
+        }
+        return true;
+    }
+
+    private void leg(SetOutHand hand, Dividers dividers, boolean loose) {
+        Point needle = hover().place().orElse(Point.ORIGIN);
+        if (loose) {
+            dividers.keep();
+            desk.say("Kept.");
+        } else if (dividers.areOpen()) {
+            dividers.spread(needle, false);
+            dividers.lay();
+            desk.say("Up and Down make it another figure, Enter keeps it; digits set its first number.");
+        } else {
+            dividers.open(needle);
+            desk.needle(Hover.at(needle));
+            desk.say("First leg set"
+                    + hand.caught().map(k -> " on " + k.words()).orElse("")
+                    + ". Arrows open the dividers, Enter sets the second leg.");
+        }
     }
 
     private static Point way(KeyCode code) {
@@ -71,10 +151,12 @@ final class NeedleKeys {
         if (hover().isCrossing()) {
             field.act(hover(), broader ? Reach.EVERY_TURN : desk.view().reach(), false);
         } else if (desk.view().stage() == Stage.SET_OUT) {
-            stops().stream()
-                    .filter(s -> s.hover().equals(hover()))
-                    .findFirst()
-                    .ifPresent(s -> desk.look(desk.view().about(s.subject().orElse(null))));
+            hover().place()
+                    .flatMap(field.hand()::lineAt)
+                    .ifPresent(id -> desk.look(
+                            broader
+                                    ? desk.view().toggling(desk.root().id(), id)
+                                    : desk.view().choosing(desk.root().id(), Set.of(id))));
         }
     }
 
@@ -88,8 +170,12 @@ final class NeedleKeys {
                     return to.dot(way) + 2 * Math.abs(to.cross(way));
                 }))
                 .ifPresent(s -> {
-                    desk.hover(s.hover());
-                    follow(s.hover().place().orElseThrow());
+                    Point place = s.hover().place().orElseThrow();
+                    if (desk.view().stage() == Stage.SET_OUT) {
+                        field.hand().catchAt(place);
+                    }
+                    desk.needle(s.hover());
+                    follow(place);
                 });
     }
 
@@ -112,13 +198,9 @@ final class NeedleKeys {
             }
         }
         if (desk.view().stage() == Stage.SET_OUT) {
-            for (Member member : desk.root().members()) {
-                if (member instanceof Figure figure) {
-                    stops.add(new Stop(
-                            Hover.at(figure.form().path().start()),
-                            Optional.of(new Subject.OfFigure(desk.root().id(), figure.id()))));
-                }
-            }
+            desk.resolved().known().ifPresent(known -> known.all().stream()
+                    .filter(p -> desk.view().points().contains(p.kind()))
+                    .forEach(p -> stops.add(new Stop(Hover.at(p.place()), Optional.empty()))));
         }
         return stops;
     }

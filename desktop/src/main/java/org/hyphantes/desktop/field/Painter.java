@@ -3,6 +3,7 @@ package org.hyphantes.desktop.field;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -10,11 +11,16 @@ import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
+import org.hyphantes.design.Net;
+import org.hyphantes.design.Page;
 import org.hyphantes.design.Shape;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Course;
@@ -45,21 +51,58 @@ public final class Painter {
         gc.fillRect(0, 0, camera.width(), camera.height());
     }
 
-    /** The centre lines, thin; those of one figure, named by its id, stand out. */
-    public void lines(Artwork artwork, String chosen, double weight) {
+    /** The centre lines, thin; those of some figures, named by their ids, stand out. */
+    public void lines(Artwork artwork, Set<String> chosen, double weight) {
         List<Path> plain = new ArrayList<>();
         List<Path> marked = new ArrayList<>();
         for (Laid laid : artwork.work().lines()) {
-            (laid.key().figure().equals(chosen) ? marked : plain).add(laid.path());
+            (chosen.contains(laid.key().figure()) ? marked : plain).add(laid.path());
         }
         for (Laying laying : artwork.work().weaves()) {
             for (Strand strand : laying.weave().strands()) {
-                (strand.key().figure().equals(chosen) ? marked : plain)
+                (chosen.contains(strand.key().figure()) ? marked : plain)
                         .add(strand.path().map(laying.placed()));
             }
         }
         stroke(plain, palette.ink(), weight);
         stroke(marked, palette.verdigris(), weight + (weight > 1 ? 0.8 : 0.4));
+    }
+
+    /** The net, faint, and the page with its centre lines; under everything else. */
+    public void ground(Design design) {
+        Box box = design.page().box();
+        for (Net.Thread thread : design.net().threads(box)) {
+            stroke(List.of(thread.path()), palette.hairline(), thread.strong() ? 1.3 : 0.6);
+        }
+        List<Path> page = new ArrayList<>();
+        page.add(Path.polygon(List.of(
+                new Point(box.left(), box.top()),
+                new Point(box.right(), box.top()),
+                new Point(box.right(), box.bottom()),
+                new Point(box.left(), box.bottom()))));
+        if (design.page().centrelines() == Page.Shown.SHOWN) {
+            page.add(Path.open(new Line(new Point(0, box.top()), new Point(0, box.bottom()))));
+            page.add(Path.open(new Line(new Point(box.left(), 0), new Point(box.right(), 0))));
+        }
+        stroke(page, palette.hairline(), 1);
+    }
+
+    /** Helpers, in dashes; those that are selected stand out. */
+    public void helpers(List<Laid> helpers, Set<String> chosen) {
+        for (Laid laid : helpers) {
+            dashed(laid.path(), chosen.contains(laid.key().figure()) ? palette.verdigris() : palette.edge());
+        }
+    }
+
+    private void dashed(Path path, Color colour) {
+        gc.setStroke(colour);
+        gc.setLineWidth(1.2);
+        gc.setLineDashes(6, 4);
+        gc.setLineCap(StrokeLineCap.BUTT);
+        gc.beginPath();
+        new Tracer(gc, camera).trace(path);
+        gc.stroke();
+        gc.setLineDashes();
     }
 
     private void stroke(List<Path> paths, Color colour, double weight) {

@@ -9,6 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import org.hyphantes.figure.Form;
+import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Scope;
+import org.hyphantes.setting.Unit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -64,6 +68,31 @@ public final class Remembered {
 
     public void textures(boolean textures) {
         put("textures", String.valueOf(textures));
+    }
+
+    /** A kind of figure as it was last set out; what cannot be read any more is left as it starts. */
+    public Form starting(Form form) {
+        Form starting = form;
+        for (String key : form.schema().keys()) {
+            String typed = kept.getProperty("figure." + form.schema().word() + "." + key);
+            try {
+                if (typed != null) {
+                    starting = (Form) starting.schema()
+                            .read(starting, key, typed, Scope.PLAIN)
+                            .value();
+                }
+            } catch (CannotRead e) {
+                LOG.debug("a remembered setting is left out", e);
+            }
+        }
+        return starting;
+    }
+
+    public void starting(String word, Form form) {
+        for (String key : form.schema().keys()) {
+            kept.setProperty("figure." + word + "." + key, form.schema().typed(form, key, Unit.MM));
+        }
+        write();
     }
 
     public Optional<Path> folder() {

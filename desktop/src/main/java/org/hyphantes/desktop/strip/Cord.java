@@ -177,7 +177,7 @@ final class Cord extends Region {
     /** The treatments to add at the shuttle. */
     void adding() {
         ContextMenu menu = new ContextMenu();
-        for (Treatment treatment : Treatment.EACH) {
+        for (Treatment treatment : Treatment.each()) {
             MenuItem item = new MenuItem(treatment.schema().title());
             item.setOnAction(e -> desk.addStep(treatment));
             menu.getItems().add(item);

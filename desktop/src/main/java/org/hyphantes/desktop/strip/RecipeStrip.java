@@ -1,6 +1,8 @@
 package org.hyphantes.desktop.strip;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
@@ -17,9 +19,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
-import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Standing;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
@@ -72,7 +75,9 @@ public final class RecipeStrip extends Pane {
         Unhurried contentsDrawn = new Unhurried(this::refresh);
         desk.historyProperty().addListener(o -> contentsDrawn.wish());
         desk.viewProperty().addListener((o, was, now) -> {
-            if (!was.subject().equals(now.subject()) || was.dark() != now.dark()) {
+            if (!was.subject().equals(now.subject())
+                    || !was.chosen().equals(now.chosen())
+                    || was.dark() != now.dark()) {
                 refresh();
                 drawResult();
             }
@@ -130,21 +135,55 @@ public final class RecipeStrip extends Pane {
         Label label = new Label(member.name());
         VBox chip = new VBox(picture, label);
         chip.getStyleClass().add("chip");
+        if (!member.standing().counts() || member.standing().locked()) {
+            // Said in words, for a mark alone would have to be learned.
+            List<String> stands = new ArrayList<>();
+            if (member.standing().locked()) {
+                stands.add("locked");
+            }
+            if (member.standing().hidden()) {
+                stands.add("hidden");
+            }
+            if (member.standing().helper()) {
+                stands.add("helper");
+            }
+            label.setText(String.join(", ", stands));
+            chip.getStyleClass().add("aside");
+        }
         chip.setFocusTraversable(true);
         chip.setAccessibleText("Figure " + member.name());
-        if (member instanceof Figure figure) {
-            drawFigure(picture, figure);
+        if (member instanceof Group group) {
+            chip.setOnMouseClicked(e -> {
+                desk.openStage(Stage.SET_OUT);
+                desk.look(
+                        e.isShiftDown()
+                                ? desk.view().toggling(desk.root().id(), group.id())
+                                : desk.view().choosing(desk.root().id(), Set.of(group.id())));
+            });
+            if (desk.view().chosen().contains(group.id())) {
+                chip.getStyleClass().add("chosen");
+            }
+            drawMember(picture, group);
+        } else if (member instanceof Figure figure) {
+            drawMember(picture, figure.standing(Standing.PLAIN));
             Subject subject = new Subject.OfFigure(desk.root().id(), figure.id());
-            boolean chosen = desk.view().subject().filter(subject::equals).isPresent();
+            boolean chosen = desk.view().chosen().contains(member.id());
             if (chosen) {
                 chip.getStyleClass().add("chosen");
             }
-            chip.setOnMouseClicked(e -> choose(subject));
+            chip.setOnMouseClicked(e -> {
+                if (e.isShiftDown()) {
+                    desk.look(desk.view().toggling(desk.root().id(), member.id()));
+                } else {
+                    choose(subject);
+                }
+            });
             chip.setOnKeyPressed(e -> {
                 if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
                     choose(subject);
                 } else if (e.getCode() == KeyCode.DELETE) {
-                    desk.edit(Recipes.remove(desk.root().id(), figure));
+                    desk.look(desk.view().choosing(desk.root().id(), Set.of(figure.id())));
+                    desk.selection().remove();
                 } else {
                     return;
                 }
@@ -159,12 +198,15 @@ public final class RecipeStrip extends Pane {
         desk.look(desk.view().about(subject));
     }
 
-    private void drawFigure(Canvas picture, Figure figure) {
+    private void drawMember(Canvas picture, Member figure) {
         Palette palette = Palette.of(desk.view().dark());
-        Artwork artwork =
-                new Resolver().resolve(desk.root().withRecipe(List.of()).withMembers(List.of(figure)), Watch.NONE);
+        Artwork artwork = new Resolver()
+                .resolve(
+                        desk.root().withRecipe(List.of()).withMembers(List.of(figure)),
+                        desk.design().page().ground(),
+                        Watch.NONE);
         Camera camera = Camera.whole(artwork.box(), picture.getWidth(), picture.getHeight(), 4);
-        new Painter(picture.getGraphicsContext2D(), camera, palette, desk.root()).lines(artwork, "", 1.2);
+        new Painter(picture.getGraphicsContext2D(), camera, palette, desk.root()).lines(artwork, Set.of(), 1.2);
     }
 
     private void drawResult() {

@@ -28,6 +28,8 @@ import org.hyphantes.setting.Numerals;
  */
 final class Slot extends VBox {
     private static final double SCRUB = 4;
+    private static final int MOST_SHOWN = 44;
+    private static final int MOST_COLUMNS = 60;
 
     private final Desk desk;
     private final Subject subject;
@@ -53,7 +55,7 @@ final class Slot extends VBox {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.TEXT_FIELD);
         setAccessibleText(key + ", " + value);
-        shown.setText((expression().isPresent() ? "= " : "") + value);
+        shown.setText((expression().isPresent() ? "= " : "") + shortened(value));
         shown.getStyleClass().add("slot-value");
         typed.getStyleClass().add("slot-typed");
         typed.setId("typed-" + key);
@@ -98,6 +100,11 @@ final class Slot extends VBox {
         typed.addEventFilter(KeyEvent.KEY_PRESSED, this::keyInField);
     }
 
+    /** Long texts, such as the course of a path, are shown by their beginning. */
+    private static String shortened(String value) {
+        return value.length() <= MOST_SHOWN ? value : value.substring(0, MOST_SHOWN - 1) + "\u2026";
+    }
+
     private static boolean isBeginning(String character) {
         return !character.isEmpty() && (Character.isDigit(character.charAt(0)) || "(=-.".contains(character));
     }
@@ -107,7 +114,7 @@ final class Slot extends VBox {
     }
 
     boolean isNumber() {
-        return words.isEmpty();
+        return words.isEmpty() && !(kind instanceof Kind.Text);
     }
 
     private boolean isOpen() {
@@ -134,7 +141,8 @@ final class Slot extends VBox {
         Wording.ready(this);
         thing().ifPresent(t -> typed.setText(
                 first.isEmpty() ? t.schema().typed(t, key, desk.design().unit()) : first.replace("=", "")));
-        typed.setPrefColumnCount(Math.max(5, typed.getText().length() + 2));
+        typed.setPrefColumnCount(
+                Math.max(5, Math.min(MOST_COLUMNS, typed.getText().length() + 2)));
         typed.requestFocus();
         if (first.isEmpty()) {
             typed.selectAll();
@@ -144,9 +152,15 @@ final class Slot extends VBox {
     }
 
     private void preview() {
-        typed.setPrefColumnCount(Math.max(5, typed.getText().length() + 1));
+        typed.setPrefColumnCount(
+                Math.max(5, Math.min(MOST_COLUMNS, typed.getText().length() + 1)));
         typed.getStyleClass().remove("slot-wrong");
         try {
+            if (kind instanceof Kind.Text || kind instanceof Kind.Steps) {
+                result.setText("");
+                subject.set(desk.design(), key, typed.getText());
+                return;
+            }
             Amount read = read(typed.getText());
             result.setText(read.isExpression() ? "= " + words(read.value()) : "");
         } catch (CannotRead e) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -29,6 +30,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Message;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.Unhurried;
+import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.gauge.Gauge;
 import org.hyphantes.setting.CannotRead;
@@ -38,7 +40,6 @@ import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laying;
-import org.hyphantes.treatment.Surroundings;
 import org.hyphantes.weave.Strand;
 
 /** The sentence about what is chosen, with its slots; under it what can be done here, and what the last act came to. */
@@ -47,13 +48,14 @@ public final class Wording extends VBox {
     private final Words words;
     private final FlowPane sentence = new FlowPane();
     private final HBox below = new HBox(16);
-    private final HBox offers = new HBox(14);
+    private final HBox offers = new HBox(3);
     private final Label message = new Label();
     private final TextField word = new TextField();
     private final Label completions = new Label();
     private final PauseTransition warned = new PauseTransition(Duration.seconds(8));
     private Optional<Question> question = Optional.empty();
     private Object shownFor;
+    private Runnable heightChanged = () -> {};
 
     public Wording(Desk desk) {
         this.desk = desk;
@@ -105,6 +107,11 @@ public final class Wording extends VBox {
         return words;
     }
 
+    /** What lays the window anew when the sentence has become longer or shorter. */
+    public void onHeight(Runnable act) {
+        heightChanged = act;
+    }
+
     private void say(Message said) {
         message.setText(said.words());
         message.getStyleClass().setAll("label", said.warning() ? "warning" : "message");
@@ -143,6 +150,8 @@ public final class Wording extends VBox {
         now.add(desk.view().subject().flatMap(s -> s.in(desk.design())));
         now.add(desk.view().stage());
         now.add(desk.root().members().size());
+        now.add(desk.view().chosen());
+        now.add(desk.view().chosen().isEmpty() ? desk.design().net() : "");
         now.add(desk.view().subject().isEmpty() ? unwoven() : "");
         now.add(desk.design().unit());
         if (now.equals(shownFor)) {
@@ -162,6 +171,7 @@ public final class Wording extends VBox {
             showIdle();
         }
         showOffers();
+        heightChanged.run();
         slots().stream().filter(s -> s.key().equals(focused)).findFirst().ifPresent(Node::requestFocus);
     }
 
@@ -182,13 +192,11 @@ public final class Wording extends VBox {
                     .filter(f -> !f.name().equals(schema.title()))
                     .ifPresent(f -> text(f.name() + ": "));
         }
-        for (Schema.Part part : schema.sentence(thing, desk.design().unit())) {
-            if (part.isSlot()) {
-                sentence.getChildren().add(slot(subject, schema, part));
-            } else {
-                text(part.words());
-            }
-        }
+        addSentence(subject);
+        desk.selection().was().ifPresent(was -> {
+            text(" ");
+            answer("Back to " + was.schema().title(), () -> desk.selection().back());
+        });
     }
 
     private Slot slot(Subject subject, Schema<?> schema, Schema.Part part) {
@@ -221,7 +229,7 @@ public final class Wording extends VBox {
                 found.add("A");
             }
         } else {
-            found.add(Surroundings.THE_CENTRE);
+            found.add(((Kind.Reference) kind).to().replace(" or a figure", ""));
             desk.root().members().stream()
                     .filter(Figure.class::isInstance)
                     .map(Member::name)
@@ -245,18 +253,55 @@ public final class Wording extends VBox {
         sentence.getChildren().clear();
         boolean woven = desk.root().last(Interlace.class).isPresent();
         if (desk.root().members().isEmpty()) {
-            text("Nothing is set out yet. Begin with a ");
-            for (int i = 0; i < Form.EACH.size(); i++) {
-                Form form = Form.EACH.get(i);
-                text(i == 0 ? "" : i == Form.EACH.size() - 1 ? " or a " : ", a ");
-                answer(form.schema().word(), () -> words.figure(form, ""));
-            }
-            text(".");
+            text("Nothing is set out yet. Drag from the centre outward, or begin with a ");
+            answer(desk.noun().schema().word(), () -> words.figure(desk.noun(), ""));
+            text(". ");
+            addSentence(new Subject.OfNet());
+            text(" ");
+            addSentence(new Subject.OfPage());
         } else if (desk.view().stage() == Stage.WEAVE && !woven && desk.resolved() != null) {
             text(unwoven());
             answer("Interlace them?", this::interlace);
         } else {
+            showSelection();
+        }
+    }
+
+    /** What is selected, or that nothing is, with the net and the page to set out on. */
+    private void showSelection() {
+        int count = desk.view().chosen().size();
+        if (count > 1) {
+            text(count + " selected: "
+                    + String.join(
+                            ", ",
+                            desk.selection().members().stream()
+                                    .map(Member::name)
+                                    .limit(8)
+                                    .toList())
+                    + (count > 8 ? " and more." : "."));
+        } else if (count == 1) {
+            text(desk.selection().members().stream()
+                            .map(Member::name)
+                            .findFirst()
+                            .orElse("It") + " is a group. The word ungroup takes it apart.");
+        } else if (desk.view().stage() == Stage.SET_OUT) {
+            text("Nothing selected. Drag from a known point. ");
+            addSentence(new Subject.OfNet());
+            text(" ");
+            addSentence(new Subject.OfPage());
+        } else {
             text("Nothing selected. Click a figure or a step, or type a word.");
+        }
+    }
+
+    private void addSentence(Subject subject) {
+        Described thing = subject.in(desk.design()).orElseThrow();
+        for (Schema.Part part : thing.schema().sentence(thing, desk.design().unit())) {
+            if (part.isSlot()) {
+                sentence.getChildren().add(slot(subject, thing.schema(), part));
+            } else {
+                text(part.words());
+            }
         }
     }
 
@@ -309,10 +354,13 @@ public final class Wording extends VBox {
                 Hyperlink offer = new Hyperlink(form.schema().word());
                 offer.setId("offer-" + form.schema().word());
                 offer.getStyleClass().add("offer");
+                offer.setMinWidth(Region.USE_PREF_SIZE);
                 offer.setOnAction(e -> words.figure(form, ""));
                 offers.getChildren().add(offer);
             }
-            offers.getChildren().addAll(act("click", "select"), act("letters", "type a word"), act("Del", "remove"));
+            Label hint = second(hint());
+            hint.setPadding(new Insets(0, 0, 0, 10));
+            offers.getChildren().add(hint);
         } else {
             offers.getChildren()
                     .addAll(
@@ -321,6 +369,21 @@ public final class Wording extends VBox {
                             act("Alt+click", "release"),
                             act("arrows, Space", "swap at the needle"));
         }
+    }
+
+    /** What the hand and the keys do here, in one line. */
+    private String hint() {
+        boolean path = desk.view()
+                .subject()
+                .flatMap(s -> s.in(desk.design()))
+                .filter(Drawn.class::isInstance)
+                .isPresent();
+        if (path) {
+            return "drag a point or a side \u00b7 double-click adds a point \u00b7 Space corner or smooth";
+        }
+        return desk.view().chosen().isEmpty()
+                ? "drag lays it \u00b7 Enter, arrows, Enter too \u00b7 letters begin a word"
+                : "drag or arrows move it \u00b7 Shift takes in more \u00b7 Esc lets go";
     }
 
     private static HBox act(String what, String does) {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.hyphantes.design.Group;
-import org.hyphantes.design.Recipes;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Stage;
@@ -17,9 +17,21 @@ import org.hyphantes.treatment.Treatment;
 /** The words that can be typed: figures and treatments with a first number, pictures, and measures. */
 public final class Words {
     private final Desk desk;
+    private Consumer<String> fraction = words -> {};
+    private Predicate<String> become = word -> false;
 
     public Words(Desk desk) {
         this.desk = desk;
+    }
+
+    /** What makes a known point of a fraction such as 1/3, along the side under the pointer. */
+    public void onFraction(Consumer<String> act) {
+        fraction = act;
+    }
+
+    /** What makes the figure just laid one of another kind; its answer says whether there is one. */
+    public void onNoun(Predicate<String> act) {
+        become = act;
     }
 
     /** The words that begin with what has been typed, at most six. */
@@ -31,7 +43,7 @@ public final class Words {
     private static List<String> all() {
         List<String> words = new ArrayList<>();
         Form.EACH.forEach(f -> words.add(f.schema().word()));
-        Treatment.EACH.forEach(t -> words.add(t.schema().word()));
+        Treatment.each().forEach(t -> words.add(t.schema().word()));
         for (Stage stage : Stage.values()) {
             if (stage.isHere()) {
                 words.add(stage.title().toLowerCase(Locale.ROOT));
@@ -39,6 +51,7 @@ public final class Words {
         }
         words.add("undo");
         words.add("redo");
+        words.addAll(FigureWords.ALL);
         return words;
     }
 
@@ -48,6 +61,10 @@ public final class Words {
         int equals = typed.indexOf('=');
         if (equals > 0) {
             return Measures.set(desk, typed.substring(0, equals).strip(), typed.substring(equals + 1));
+        }
+        if (typed.matches("\\d+\\s*/\\s*\\d+")) {
+            fraction.accept(typed.replace(" ", ""));
+            return true;
         }
         String lower = typed.toLowerCase(Locale.ROOT);
         for (Stage stage : Stage.values()) {
@@ -65,7 +82,7 @@ public final class Words {
                     + ", and measures: seat = 62.");
             return false;
         }
-        return act(found.get(0), number);
+        return act(all().contains(word) ? word : found.get(0), number);
     }
 
     private boolean act(String word, String number) {
@@ -73,12 +90,15 @@ public final class Words {
             case "undo" -> desk.undo();
             case "redo" -> desk.redo();
             default -> {
+                if (FigureWords.ALL.contains(word)) {
+                    return new FigureWords(desk).run(word, number);
+                }
                 for (Form form : Form.EACH) {
                     if (form.schema().word().equals(word)) {
                         return figure(form, number);
                     }
                 }
-                for (Treatment treatment : Treatment.EACH) {
+                for (Treatment treatment : Treatment.each()) {
                     if (treatment.schema().word().equals(word)) {
                         return treatment(treatment, number);
                     }
@@ -90,12 +110,10 @@ public final class Words {
 
     /** Adds a figure, and makes the sentence about it. */
     public boolean figure(Form form, String number) {
-        Group root = desk.root();
-        desk.edit(Recipes.addFigure(root.id(), form));
-        String id = desk.root().members().get(desk.root().members().size() - 1).id();
-        Subject subject = new Subject.OfFigure(root.id(), id);
-        desk.openStage(Stage.SET_OUT);
-        desk.look(desk.view().about(subject));
+        if (!become.test(form.schema().word())) {
+            desk.addFigure(desk.starting(form.schema().word()));
+        }
+        Subject subject = desk.view().subject().orElseThrow();
         return number.isEmpty() || desk.set(subject, firstNumber(form), number, false);
     }
 

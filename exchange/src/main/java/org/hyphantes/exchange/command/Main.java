@@ -14,19 +14,21 @@ import picocli.CommandLine.Spec;
         description = "Writes and checks ornamental designs.",
         mixinStandardHelpOptions = true,
         version = "Hyphantes 0.1.0",
-        subcommands = {Export.class, Check.class})
+        subcommands = {Export.class, Check.class, Put.class})
 public final class Main implements Runnable {
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say what to do: export or check.");
+        throw new ParameterException(spec.commandLine(), "Say what to do: export, check or set.");
     }
 
     /** Runs the command and says how it ended; for tests as for {@link #main}. */
     public static int run(PrintWriter out, PrintWriter err, String... words) {
         CommandLine line = new CommandLine(new Main());
+        // A value may begin with a minus.
+        line.getSubcommands().get("set").setUnmatchedOptionsArePositionalParams(true);
         line.setOut(out);
         line.setErr(err);
         line.setExecutionExceptionHandler((e, command, result) -> {

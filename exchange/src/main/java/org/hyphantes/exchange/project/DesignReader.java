@@ -7,6 +7,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.hyphantes.design.Design;
@@ -14,6 +15,9 @@ import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Member;
+import org.hyphantes.design.Net;
+import org.hyphantes.design.Page;
+import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.Amount;
@@ -37,6 +41,7 @@ final class DesignReader {
 
     private final Set<String> ids = new HashSet<>();
     private Map<String, Amount> measures = Map.of();
+    private double square;
 
     private DesignReader() {}
 
@@ -54,13 +59,31 @@ final class DesignReader {
             throw new CannotOpen("This file was written by a newer Hyphantes (format " + version
                     + "); this one reads up to " + VERSION + ".");
         }
-        only(tree, "", List.of("format", "version", "name", "unit", "material", "measures", "members", "recipe"));
+        only(
+                tree,
+                "",
+                List.of(
+                        "format",
+                        "version",
+                        "name",
+                        "unit",
+                        "material",
+                        "measures",
+                        "page",
+                        "net",
+                        "members",
+                        "recipe"));
         String name = text(tree, "name", "");
         Unit unit = one(text(tree, "unit", ""), List.of(Unit.values()), Unit::symbol, "/unit");
         Material material = one(text(tree, "material", ""), List.of(Material.values()), Material::word, "/material");
         measures = measures(tree.path("measures"));
         ids.add("design");
-        return new Design(name, unit, material, measures, group(tree, "design", name, ""));
+        Page page = tree.has("page")
+                ? (Page) settings(tree.path("page"), Page.STARTING, List.of(), "/page")
+                : Page.STARTING;
+        Net net = tree.has("net") ? (Net) settings(tree.path("net"), Net.STARTING, List.of(), "/net") : Net.STARTING;
+        square = net.step().value();
+        return new Design(name, unit, material, measures, page, net, group(tree, "design", name, ""));
     }
 
     private static Map<String, Amount> measures(JsonNode node) throws CannotOpen {
@@ -92,18 +115,42 @@ final class DesignReader {
 
     private Member member(JsonNode node, String at) throws CannotOpen {
         if (node.has("group")) {
-            only(node, at, List.of("group", "name", "members", "recipe"));
-            return group(node, id(node, "group", at), text(node, "name", at), at);
+            only(node, at, List.of("group", "name", "standing", "members", "recipe"));
+            return group(node, id(node, "group", at), text(node, "name", at), at)
+                    .standing(standing(node, at));
         }
-        String word = text(node, "figure", at);
-        Form starting = kind(word, Form.EACH, at + "/figure");
         String id = id(node, "id", at);
-        return new Figure(
-                id, text(node, "name", at), (Form) settings(node, starting, List.of("figure", "id", "name"), at));
+        Optional<Form> was = Optional.empty();
+        if (node.has("was")) {
+            was = Optional.of(form(node.path("was"), List.of("figure"), at + "/was"));
+        }
+        Form form = form(node, List.of("figure", "id", "name", "standing", "was"), at);
+        return new Figure(id, text(node, "name", at), form, standing(node, at), was);
+    }
+
+    private Form form(JsonNode node, List<String> others, String at) throws CannotOpen {
+        Form starting = kind(text(node, "figure", at), Form.EACH, at + "/figure");
+        return (Form) settings(node, starting, others, at);
+    }
+
+    private static Standing standing(JsonNode node, String at) throws CannotOpen {
+        Standing standing = Standing.PLAIN;
+        if (node.has("standing")) {
+            for (String word : text(node, "standing", at).split(" ")) {
+                standing = switch (word) {
+                    case "locked" -> standing.withLocked(true);
+                    case "hidden" -> standing.withHidden(true);
+                    case "helper" -> standing.withHelper(true);
+                    default -> throw at(
+                            at + "/standing", "\"" + word + "\" is not known here; it can be locked, hidden, helper.");
+                };
+            }
+        }
+        return standing;
     }
 
     private Step step(JsonNode node, String at) throws CannotOpen {
-        Treatment starting = kind(text(node, "treatment", at), Treatment.EACH, at + "/treatment");
+        Treatment starting = kind(text(node, "treatment", at), Treatment.each(), at + "/treatment");
         String passes = one(text(node, "passes", at), List.of("over", "under"), w -> w, at + "/passes");
         Treatment treatment = (Treatment) settings(node, starting, List.of("treatment", "passes", "pins"), at);
         if (node.has("pins")) {
@@ -133,7 +180,7 @@ final class DesignReader {
             }
             try {
                 Reading<?> reading = thing.schema()
-                        .read(thing, entry.getKey(), entry.getValue().asText(), new Scope(measures, Unit.MM));
+                        .read(thing, entry.getKey(), entry.getValue().asText(), new Scope(measures, Unit.MM, square));
                 if (!reading.note().isEmpty()) {
                     throw at(place, reading.note().replaceAll("; kept at.*", "."));
                 }
@@ -157,15 +204,20 @@ final class DesignReader {
     }
 
     private static StrandKey strand(JsonNode node, String at) throws CannotOpen {
-        only(node, at, List.of("figure", "copies"));
-        List<Integer> copies = new ArrayList<>();
-        for (JsonNode copy : array(node, "copies", at)) {
-            if (!copy.isInt()) {
-                throw at(at + "/copies", "whole numbers are wanted here.");
+        only(node, at, List.of("figure", "parts", "copies"));
+        List<Integer> parts = node.has("parts") ? counts(node, "parts", at) : List.of();
+        return new StrandKey(text(node, "figure", at), parts, counts(node, "copies", at));
+    }
+
+    private static List<Integer> counts(JsonNode node, String key, String at) throws CannotOpen {
+        List<Integer> counts = new ArrayList<>();
+        for (JsonNode count : array(node, key, at)) {
+            if (!count.isInt()) {
+                throw at(at + "/" + key, "whole numbers are wanted here.");
             }
-            copies.add(copy.intValue());
+            counts.add(count.intValue());
         }
-        return new StrandKey(text(node, "figure", at), copies);
+        return counts;
     }
 
     private String id(JsonNode node, String key, String at) throws CannotOpen {

@@ -3,11 +3,14 @@ package org.hyphantes.exchange.project;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
+import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
@@ -33,6 +36,8 @@ final class DesignWriter {
         tree.put("material", design.material().word());
         ObjectNode measures = tree.putObject("measures");
         design.measures().forEach((name, amount) -> put(measures, name, amount));
+        settings(tree.putObject("page"), design.page());
+        settings(tree.putObject("net"), design.net());
         new DesignWriter(mapper).group(tree, design.root());
         return tree;
     }
@@ -45,10 +50,17 @@ final class DesignWriter {
                 node.put("figure", figure.form().schema().word());
                 node.put("id", figure.id());
                 node.put("name", figure.name());
+                standing(node, member.standing());
                 settings(node, figure.form());
+                figure.was().ifPresent(was -> {
+                    ObjectNode before = node.putObject("was");
+                    before.put("figure", was.schema().word());
+                    settings(before, was);
+                });
             } else {
                 node.put("group", member.id());
                 node.put("name", member.name());
+                standing(node, member.standing());
                 group(node, (Group) member);
             }
         }
@@ -63,6 +75,22 @@ final class DesignWriter {
                 ArrayNode pins = node.putArray("pins");
                 interlace.pins().forEach(pin -> pins.add(pin(pin)));
             }
+        }
+    }
+
+    private static void standing(ObjectNode into, Standing standing) {
+        List<String> words = new ArrayList<>();
+        if (standing.locked()) {
+            words.add("locked");
+        }
+        if (standing.hidden()) {
+            words.add("hidden");
+        }
+        if (standing.helper()) {
+            words.add("helper");
+        }
+        if (!words.isEmpty()) {
+            into.put("standing", String.join(" ", words));
         }
     }
 
@@ -104,6 +132,10 @@ final class DesignWriter {
     private ObjectNode strand(StrandKey key) {
         ObjectNode node = mapper.createObjectNode();
         node.put("figure", key.figure());
+        if (!key.parts().isEmpty()) {
+            ArrayNode parts = node.putArray("parts");
+            key.parts().forEach(parts::add);
+        }
         ArrayNode copies = node.putArray("copies");
         key.copies().forEach(copies::add);
         return node;

@@ -9,9 +9,19 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.hyphantes.design.Design;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.figure.Form;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.treatment.Treatment;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -105,5 +115,68 @@ class MainTest {
                 .contains("no folder")
                 .contains("line 1");
         assertThat(out.toString()).isEmpty();
+    }
+
+    /** Every slot of every figure, step, page and net, set to what it is, gives the same design again. */
+    @Test
+    void everySlotCanBeSetByItsName() throws Exception {
+        Design design = Demo.tideRing().withMeasure("seat", Amount.of(62));
+        for (Form form : Form.EACH) {
+            design = Recipes.addFigure("design", form).change().apply(design);
+        }
+        for (Treatment treatment : Treatment.each()) {
+            if (design.root().recipe().stream().noneMatch(s -> s.treatment().getClass() == treatment.getClass())) {
+                design = Recipes.addStep("design", 1, treatment).change().apply(design);
+            }
+        }
+        ProjectFile.save(design, file);
+        Map<String, Described> named = new LinkedHashMap<>();
+        design.root().members().forEach(m -> named.put(m.name(), ((Figure) m).form()));
+        design.root().recipe().forEach(s -> named.put(s.treatment().schema().word(), s.treatment()));
+        named.put("page", design.page());
+        named.put("net", design.net());
+        int slots = 0;
+        for (Map.Entry<String, Described> entry : named.entrySet()) {
+            Schema<?> schema = entry.getValue().schema();
+            for (String key : schema.keys()) {
+                String typed = schema.typed(entry.getValue(), key, design.unit());
+                Path again = folder.resolve("again.hyphantes");
+                assertThat(run("set", file.toString(), entry.getKey() + "." + key, typed, "-o", again.toString()))
+                        .as(entry.getKey() + "." + key + " " + err)
+                        .isZero();
+                assertThat(ProjectFile.open(again))
+                        .as(entry.getKey() + "." + key)
+                        .isEqualTo(design);
+                slots++;
+            }
+        }
+        assertThat(slots).isGreaterThan(120);
+    }
+
+    @Test
+    void setChangesWhatItNamesAndSaysWhatItCannot() throws Exception {
+        String there = folder.resolve("there.hyphantes").toString();
+        assertThat(run("set", file.toString(), "turn.times", "9", "-o", there)).isZero();
+        assertThat(new Resolver()
+                        .resolve(ProjectFile.open(Path.of(there)))
+                        .work()
+                        .weaves()
+                        .get(0)
+                        .weave()
+                        .strands())
+                .hasSize(10);
+        assertThat(run("set", file.toString(), "Circle.bearing", "-12.5", "-o", there))
+                .isZero();
+        assertThat(run("set", there, "measures.seat", "64 mm", "-o", there)).isZero();
+        assertThat(run("set", there, "Circle.out", "seat / 2", "-o", there)).isZero();
+        assertThat(ProjectFile.text(ProjectFile.open(Path.of(there)))).contains("\"seat / 2\"", "-12.5");
+        assertThat(run("set", file.toString(), "Circle.girth", "9", "-o", there))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("no setting \"girth\"; it has radius, out, bearing");
+        assertThat(run("set", file.toString(), "Cirkle.radius", "9", "-o", there))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("There is no \"Cirkle\"", "Wide circle");
+        assertThat(run("set", file.toString(), "Circle.radius", "fourty", "-o", there))
+                .isEqualTo(1);
     }
 }

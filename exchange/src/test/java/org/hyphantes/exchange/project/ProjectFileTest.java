@@ -50,7 +50,7 @@ class ProjectFileTest {
         List<Member> members = new ArrayList<>(design.root().members().subList(0, 2));
         members.add(inner);
         design = design.withRoot(design.root().withMembers(members));
-        for (Treatment treatment : Treatment.EACH) {
+        for (Treatment treatment : Treatment.each()) {
             design = Recipes.addStep("inner", 0, treatment).change().apply(design);
         }
         design = Recipes.pass(design, "design", 1).change().apply(design);
@@ -113,7 +113,7 @@ class ProjectFileTest {
                 "hyphantes design | other design | not a Hyphantes design",
                 "\"measures\" : { } | \"measures\" : { \"a\" : \"1 +\" } | At /measures/a: A number is missing",
                 "\"unit\" : \"mm\" | \"unit\" : \"mm\", \"unit\" : \"mm\" | line 5",
-                "\"radius\" : 40, | \"radius\" : 40 | line 14"
+                "\"radius\" : 40, | \"radius\" : 40 | line 25"
             })
     void whatIsAmissIsSaidWithItsPlace(String sound, String amiss, String words) throws Exception {
         String text = ProjectFile.text(Demo.tideRing());

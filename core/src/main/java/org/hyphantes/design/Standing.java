@@ -1,0 +1,26 @@
+package org.hyphantes.design;
+
+/**
+ * How a member of a group stands in it: as it is; locked against changes by the hand; hidden; or as a helper, which is seen while
+ * setting out and can be referred to, and never reaches the result.
+ */
+public record Standing(boolean locked, boolean hidden, boolean helper) {
+    public static final Standing PLAIN = new Standing(false, false, false);
+
+    /** Whether it is part of the result. */
+    public boolean counts() {
+        return !hidden && !helper;
+    }
+
+    public Standing withLocked(boolean changed) {
+        return new Standing(changed, hidden, helper);
+    }
+
+    public Standing withHidden(boolean changed) {
+        return new Standing(locked, changed, helper);
+    }
+
+    public Standing withHelper(boolean changed) {
+        return new Standing(locked, hidden, changed);
+    }
+}

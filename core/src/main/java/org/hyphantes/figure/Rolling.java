@@ -1,0 +1,7 @@
+package org.hyphantes.figure;
+
+/** On which side of the fixed circle another rolls. */
+public enum Rolling {
+    INSIDE,
+    OUTSIDE
+}

@@ -1,0 +1,19 @@
+package org.hyphantes.treatment;
+
+import java.util.List;
+
+/** All treatments there are; apart from {@link Treatment} so that none is needed before it is made. */
+final class Repertoire {
+    static final List<Treatment> EACH = List.of(
+            Turn.STARTING,
+            Mirror.STARTING,
+            Offset.STARTING,
+            Between.STARTING,
+            Row.STARTING,
+            Nest.STARTING,
+            Soften.STARTING,
+            Band.STARTING,
+            Interlace.STARTING);
+
+    private Repertoire() {}
+}

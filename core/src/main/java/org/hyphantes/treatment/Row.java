@@ -1,0 +1,70 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+import org.hyphantes.setting.Steps;
+import org.hyphantes.setting.Unit;
+
+/** Lays copies in a row, each a step on from the one before: as many more as there are steps, equal or listed. */
+public record Row(String steps, Amount towards) implements Treatment {
+    public static final Row STARTING = new Row("20 20 20", Amount.of(90));
+
+    private static final Schema<Row> SCHEMA = new Schema<>(
+            Row.class,
+            "row",
+            "Lay a row of copies towards {towards}, in steps of {steps}.",
+            List.of(
+                    Setting.of(Row.class, "towards", new Kind.Degrees(-360, 360)),
+                    Setting.of(Row.class, "steps", new Kind.Steps(-1e6, 1e6))));
+
+    @Override
+    public Schema<Row> schema() {
+        return SCHEMA;
+    }
+
+    private List<Double> far() {
+        List<Double> far = new ArrayList<>(List.of(0.0));
+        for (double step : Steps.read(steps)) {
+            far.add(far.get(far.size() - 1) + step);
+        }
+        return far;
+    }
+
+    @Override
+    public long laid(long before) {
+        return before * far().size();
+    }
+
+    @Override
+    public Work apply(Work work, Surroundings surroundings) {
+        if (isTooMuch(work)) {
+            return work;
+        }
+        List<Laid> lines = new ArrayList<>();
+        List<Laying> weaves = new ArrayList<>();
+        List<Double> far = far();
+        for (int k = 0; k < far.size(); k++) {
+            surroundings.watch().step();
+            Affine map = Affine.shift(Point.polar(far.get(k), towards.value()));
+            for (Laid line : work.lines()) {
+                lines.add(line.mapped(map, line.key().copy(k)));
+            }
+            for (Laying laying : work.weaves()) {
+                weaves.add(new Laying(laying.weave(), laying.group(), laying.step(), map.after(laying.placed())));
+            }
+        }
+        return new Work(lines, weaves, Optional.empty());
+    }
+
+    @Override
+    public String brief(Work done, Unit unit) {
+        return far().size() + " in all";
+    }
+}

@@ -1,0 +1,212 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Member;
+import org.hyphantes.design.Net;
+import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.figure.Circle;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Ring;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.treatment.Mirror;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Set out in the real window: dividers, known points, arranging and reshaping, by mouse and by keyboard alone. */
+class SetOutWindowTest extends WindowFixture {
+    @Start
+    void start(javafx.stage.Stage window) {
+        open(window);
+    }
+
+    @BeforeEach
+    void empty(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        eventually(() -> assertThat(desk.root().members()).isEmpty());
+        robot.type(KeyCode.F2);
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.SET_OUT));
+        eventually(() -> assertThat(desk.resolved().known()).isPresent());
+        robot.interact(() -> frame.field().requestFocus());
+    }
+
+    private Form form(int i) {
+        return ((Figure) desk.root().members().get(i)).form();
+    }
+
+    private void say(FxRobot robot, String words) {
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write(words).type(KeyCode.ENTER);
+    }
+
+    private void drag(FxRobot robot, Point from, Point to) {
+        Point2D a = onScreen(from);
+        Point2D b = onScreen(to);
+        robot.moveTo(a)
+                .press(MouseButton.PRIMARY)
+                .moveTo(a.midpoint(b))
+                .moveTo(b)
+                .release(MouseButton.PRIMARY);
+    }
+
+    private String label(FxRobot robot) {
+        return robot.lookup(".field-label").queryAs(Label.class).getText();
+    }
+
+    /** Three circles on the corners of a triangle of radius 120, a ring woven round its centre: by the keyboard alone. */
+    @Test
+    void threeCirclesOnTheCornersOfATriangleByTheKeyboardAlone(FxRobot robot) {
+        say(robot, "polygon 3");
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        // The second number of the sentence is its radius.
+        robot.push(KeyCode.CONTROL, KeyCode.ENTER)
+                .type(KeyCode.TAB)
+                .write("120")
+                .type(KeyCode.ENTER);
+        eventually(() -> assertThat(form(0).paths(null).get(0).start().y()).isCloseTo(-120, within(1e-9)));
+        say(robot, "helper");
+        eventually(() ->
+                assertThat(desk.root().members().get(0).standing().helper()).isTrue());
+        // The needle from the centre up to the corner; both legs on it: the noun as large as it was, about the corner.
+        robot.type(KeyCode.ESCAPE).type(KeyCode.HOME).type(KeyCode.UP);
+        eventually(() -> assertThat(frame.field().hoverWords()).isEqualTo("Needle on corner 1 of Polygon"));
+        robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.root().members()).hasSize(2));
+        say(robot, "circle 150");
+        eventually(() -> assertThat(form(1)).isInstanceOf(Circle.class));
+        eventually(() -> assertThat(((Circle) form(1)).radius().value()).isEqualTo(150));
+        assertThat(form(1).centre().distance(new Point(0, -120))).isLessThan(1e-9);
+        say(robot, "turn 3");
+        eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(3));
+        robot.type(KeyCode.ESCAPE).type(KeyCode.HOME).type(KeyCode.ENTER).type(KeyCode.ENTER);
+        say(robot, "circle 95");
+        eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(4));
+        say(robot, "band 6");
+        say(robot, "interlace");
+        // The classic measured knot: 4 strands, 12 crossings; all over and under in turn.
+        eventually(() -> assertThat(weave().strands()).hasSize(4));
+        eventually(() -> assertThat(weave().crossings()).hasSize(12));
+        assertThat(weave().alternates()).isTrue();
+        // One number changed at the end, and everything follows.
+        say(robot, "turn 4");
+        eventually(() -> assertThat(weave().strands()).hasSize(5));
+    }
+
+    @Test
+    void theDividersLayWhatIsWantedBetweenKnownPoints(FxRobot robot) {
+        drag(robot, Point.ORIGIN, new Point(0, -40));
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        double radius = ((Circle) form(0)).radius().value();
+        assertThat(radius).isCloseTo(40, within(0.5));
+        // While it is loose it can become another figure, by key and by a click on its word.
+        robot.type(KeyCode.DOWN);
+        eventually(() -> assertThat(form(0)).isInstanceOf(Ring.class));
+        click(robot, "#offer-circle");
+        eventually(() -> assertThat(form(0)).isInstanceOf(Circle.class));
+        assertThat(((Circle) form(0)).radius().value()).isCloseTo(radius, within(1e-9));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.ENTER).type(KeyCode.ESCAPE);
+        // A quarter point is caught near it, and says what it is.
+        robot.moveTo(onScreen(new Point(radius + 0.8, 0.8)));
+        eventually(() -> assertThat(label(robot)).isEqualTo("1 of 4 quarters along Circle"));
+        say(robot, "points quarters");
+        robot.moveTo(onScreen(new Point(radius + 1.2, 0.8)));
+        eventually(() -> assertThat(frame.field().hoverWords()).startsWith("Set out"));
+        say(robot, "points quarters");
+        drag(robot, new Point(radius, 0), new Point(radius, 20));
+        eventually(() -> assertThat(desk.root().members()).hasSize(2));
+        assertThat(form(1).centre().distance(new Point(radius, 0)))
+                .as("set on the known point")
+                .isLessThan(1e-9);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+    }
+
+    @Test
+    void figuresAreSelectedMovedGroupedAndCopied(FxRobot robot) {
+        say(robot, "circle 10");
+        say(robot, "box 30");
+        eventually(() -> assertThat(desk.root().members()).hasSize(2));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        eventually(() -> assertThat(desk.view().chosen()).hasSize(2));
+        robot.type(KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.DOWN);
+        eventually(() -> assertThat(form(0).centre().distance(new Point(1, 10))).isLessThan(1e-9));
+        robot.push(KeyCode.CONTROL, KeyCode.B);
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        robot.push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.CONTROL, KeyCode.C).push(KeyCode.CONTROL, KeyCode.V);
+        eventually(
+                () -> assertThat(desk.root().members()).extracting(Member::name).containsExactly("Group", "Group 2"));
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.B);
+        eventually(() -> assertThat(desk.root().members()).hasSize(3));
+        say(robot, "select circle");
+        eventually(() -> assertThat(desk.view().chosen()).hasSize(1));
+        say(robot, "name Boss");
+        eventually(
+                () -> assertThat(desk.root().members()).extracting(Member::name).contains("Boss"));
+        say(robot, "lock");
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.DELETE);
+        eventually(() -> assertThat(message(robot)).isEqualTo("Locked: unlock it first."));
+        say(robot, "lock");
+        say(robot, "align left page");
+        eventually(() -> assertThat(org.hyphantes.design.Arranging.box(
+                                desk.design(), desk.root().id(), desk.view().chosen())
+                        .left())
+                .isCloseTo(desk.design().page().box().left(), within(1e-9)));
+    }
+
+    /** A star of 10 tips with all 20 sides bent alike, and back to the star. */
+    @Test
+    void aStarIsReshapedAndIsAStarAgain(FxRobot robot) {
+        say(robot, "star 10");
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        Form star = form(0);
+        say(robot, "bend 0.15");
+        eventually(() -> assertThat(form(0)).isInstanceOf(Drawn.class));
+        assertThat(((Drawn) form(0)).paths().get(0).curves()).hasSize(20).allSatisfy(c -> assertThat(
+                        Math.abs(c.curvature(0.5)))
+                .isCloseTo(
+                        Math.abs(
+                                ((Drawn) form(0)).paths().get(0).curves().get(0).curvature(0.5)),
+                        within(1e-4)));
+        // A point is dragged by the mouse.
+        Point tip = ((Drawn) form(0)).paths().get(0).start();
+        drag(robot, tip, tip.plus(new Point(9, -7)));
+        eventually(() -> assertThat(((Drawn) form(0)).paths().get(0).start().distance(tip))
+                .isGreaterThan(5));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        click(robot, "#answer-back-to-star");
+        eventually(() -> assertThat(form(0)).isEqualTo(star));
+    }
+
+    @Test
+    void netPageMirrorAndErrorsInWords(FxRobot robot) {
+        say(robot, "net square 8");
+        eventually(() -> assertThat(desk.design().net().net()).isEqualTo(Net.Pattern.SQUARE));
+        say(robot, "circle 3 sq");
+        eventually(() -> assertThat(((Circle) form(0)).radius().value()).isEqualTo(24));
+        say(robot, "net square 10");
+        eventually(() -> assertThat(((Circle) form(0)).radius().value())
+                .as("three squares still")
+                .isEqualTo(30));
+        say(robot, "page 100 x 80");
+        eventually(() -> assertThat(desk.design().page().box().width()).isEqualTo(100));
+        say(robot, "turn 6");
+        say(robot, "mirror");
+        eventually(() -> assertThat(desk.root().last(Mirror.class)).contains(1));
+        say(robot, "unit furlong");
+        eventually(() -> assertThat(message(robot)).contains("Units are mm, cm, in, pt and px"));
+        say(robot, "select star");
+        eventually(() -> assertThat(message(robot)).contains("Nothing is called \"star\"."));
+    }
+}
