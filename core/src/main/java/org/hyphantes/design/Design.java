@@ -17,10 +17,17 @@ import org.hyphantes.treatment.Treatment;
  * A whole design, as it is written to a file. Sizes are millimetres; measures are named sizes that settings refer to.
  */
 public record Design(
-        String name, Unit unit, Material material, Map<String, Amount> measures, Page page, Net net, Group root) {
-    /** A design on a starting page without a net. */
+        String name,
+        Unit unit,
+        Material material,
+        Map<String, Amount> measures,
+        Page page,
+        Net net,
+        Sketch sketch,
+        Group root) {
+    /** A design on a starting page without a net or a sketch. */
     public Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
-        this(name, unit, material, measures, Page.STARTING, Net.STARTING, root);
+        this(name, unit, material, measures, Page.STARTING, Net.STARTING, Sketch.STARTING, root);
     }
 
     public Design {
@@ -37,11 +44,11 @@ public record Design(
     }
 
     public Design withRoot(Group changed) {
-        return new Design(name, unit, material, measures, page, net, changed);
+        return new Design(name, unit, material, measures, page, net, sketch, changed);
     }
 
     public Design named(String changed) {
-        return new Design(changed, unit, material, measures, page, net, root.named(changed));
+        return new Design(changed, unit, material, measures, page, net, sketch, root.named(changed));
     }
 
     /** The group of an id; the root for its own. */
@@ -77,25 +84,29 @@ public record Design(
     public Design withMeasure(String measure, Amount value) {
         Map<String, Amount> more = new LinkedHashMap<>(measures);
         more.put(measure, value);
-        return renewed(new Design(name, unit, material, more, page, net, root));
+        return renewed(new Design(name, unit, material, more, page, net, sketch, root));
     }
 
     /** This design on another page. */
     public Design withPage(Page changed) {
-        return new Design(name, unit, material, measures, changed, net, root);
+        return new Design(name, unit, material, measures, changed, net, sketch, root);
     }
 
     /** This design on another net; sizes in its squares are worked out again. */
     public Design withNet(Net changed) {
-        return renewed(new Design(name, unit, material, measures, page, changed, root));
+        return renewed(new Design(name, unit, material, measures, page, changed, sketch, root));
+    }
+
+    public Design withSketch(Sketch changed) {
+        return new Design(name, unit, material, measures, page, net, changed, root);
     }
 
     public Design withUnit(Unit changed) {
-        return new Design(name, changed, material, measures, page, net, root);
+        return new Design(name, changed, material, measures, page, net, sketch, root);
     }
 
     public Design withMaterial(Material changed) {
-        return new Design(name, unit, changed, measures, page, net, root);
+        return new Design(name, unit, changed, measures, page, net, sketch, root);
     }
 
     private static Design renewed(Design changed) {

@@ -1,6 +1,8 @@
 package org.hyphantes.design;
 
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -61,8 +63,23 @@ public sealed interface Subject {
         }
     }
 
-    /** The page of the design. */
-    record OfPage() implements Subject {
+    /** Something that the design as a whole has one of. */
+    enum OfDesign implements Subject {
+        /** The page. */
+        PAGE(Design::page, (d, t) -> d.withPage((Page) t)),
+        /** The net that it is set out on. */
+        NET(Design::net, (d, t) -> d.withNet((Net) t)),
+        /** The picture to trace or compare. */
+        SKETCH(Design::sketch, (d, t) -> d.withSketch((Sketch) t));
+
+        private final Function<Design, Described> get;
+        private final BiFunction<Design, Described, Design> put;
+
+        OfDesign(Function<Design, Described> get, BiFunction<Design, Described, Design> put) {
+            this.get = get;
+            this.put = put;
+        }
+
         @Override
         public String group() {
             return "design";
@@ -70,30 +87,12 @@ public sealed interface Subject {
 
         @Override
         public Optional<Described> in(Design design) {
-            return Optional.of(design.page());
+            return Optional.of(get.apply(design));
         }
 
         @Override
         public Design put(Design design, Described changed) {
-            return design.withPage((Page) changed);
-        }
-    }
-
-    /** The net that the design is set out on. */
-    record OfNet() implements Subject {
-        @Override
-        public String group() {
-            return "design";
-        }
-
-        @Override
-        public Optional<Described> in(Design design) {
-            return Optional.of(design.net());
-        }
-
-        @Override
-        public Design put(Design design, Described changed) {
-            return design.withNet((Net) changed);
+            return put.apply(design, changed);
         }
     }
 }

@@ -25,7 +25,8 @@ public sealed interface Form extends Described permits Seated, Ended, Drawn {
             Arch.STARTING,
             Cog.STARTING,
             Trochoid.STARTING,
-            Rose.STARTING);
+            Rose.STARTING,
+            Lettering.STARTING);
 
     /** The exact centre lines, each starting at a place that turns with the figure. */
     List<Path> paths(Ground ground);

@@ -60,11 +60,16 @@ public final class Morph {
             Seated sb = (Seated) b;
             double facingA = sa.bearing().value() + sa.turned().value();
             double facingB = sb.bearing().value() + sb.turned().value();
-            return seated.seated(mix(a.centre(), b.centre(), share), facingA * (1 - share) + facingB * share);
+            return seated.seated(mix(a.centre(), b.centre(), share), facingA + share * shortWay(facingB - facingA));
         }
         Ended ea = (Ended) a;
         Ended eb = (Ended) b;
         return ((Ended) form).ended(mix(ea.start(), eb.start(), share), mix(ea.end(), eb.end(), share));
+    }
+
+    /** A turn the short way round, in degrees. */
+    private static double shortWay(double turn) {
+        return turn - 360 * Math.rint(turn / 360);
     }
 
     private static Point mix(Point a, Point b, double share) {

@@ -9,6 +9,9 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
+import org.hyphantes.design.Subject;
+import org.hyphantes.figure.Lettering;
+import org.hyphantes.figure.Typesetter;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
@@ -34,8 +37,27 @@ public final class RecipeOrder {
         for (Member member : group.members()) {
             if (member instanceof Group inner) {
                 collect(inner, snags);
+            } else if (((Figure) member).form() instanceof Lettering lettering && !lettering.isAtHand()) {
+                typeface(group, (Figure) member, lettering, snags);
             }
         }
+    }
+
+    private static void typeface(Group group, Figure figure, Lettering lettering, List<Snag> snags) {
+        String first = Typesetter.installed().typefaces().stream().findFirst().orElse("");
+        Snag snag = Snag.of(
+                Gauge.STRANDS,
+                State.CHIPPED,
+                lettering.centre(),
+                "Letters use the typeface " + lettering.typeface() + ", which this computer lacks.");
+        snags.add(
+                first.isEmpty()
+                        ? snag
+                        : snag.mended(
+                                "Set them in " + first,
+                                new Edit("Letters set in " + first + ".", d -> new Subject.OfFigure(
+                                                group.id(), figure.id())
+                                        .put(d, lettering.schema().put(lettering, "typeface", first)))));
     }
 
     /** Whether a step of a recipe cannot do its work where it stands. */

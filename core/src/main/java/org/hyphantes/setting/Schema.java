@@ -110,6 +110,12 @@ public final class Schema<T> {
                 .toList();
     }
 
+    /** Whether a setting is typed, as a number or as free text, rather than chosen. */
+    public boolean isTyped(String key) {
+        Kind kind = known(key).kind();
+        return !(kind instanceof Kind.Choice || kind instanceof Kind.Reference);
+    }
+
     /** Whether a setting is a whole number. */
     public boolean isCount(String key) {
         return known(key).kind() instanceof Kind.Count;

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Morph;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
@@ -19,20 +20,22 @@ import org.hyphantes.weave.StrandKey;
  * Lays steps between two figures, which become one another on the way: n steps with both figures make n + 2, their distance that of
  * the figures over n + 1. The way is straight, or runs along a third figure.
  */
-public record Between(Amount steps, String from, String to, Spacing spacing, String along) implements Treatment {
+public record Between(Amount steps, String from, String to, Spacing spacing, String along, Heading heading)
+        implements Treatment {
     public static final Between STARTING =
-            new Between(Amount.of(9), "the first", "the last", Spacing.EVENLY, Turn.NOTHING);
+            new Between(Amount.of(9), "the first", "the last", Spacing.EVENLY, Turn.NOTHING, Heading.AS_DRAWN);
 
     private static final Schema<Between> SCHEMA = new Schema<>(
             Between.class,
             "between",
-            "Lay {steps} steps between {from} and {to}, spaced {spacing}, along {along}.",
+            "Lay {steps} steps between {from} and {to}, spaced {spacing}, along {along}, heading {heading}.",
             List.of(
                     Setting.of(Between.class, "steps", new Kind.Count(1, 5000)),
                     Setting.of(Between.class, "from", new Kind.Reference("the first or a figure")),
                     Setting.of(Between.class, "to", new Kind.Reference("the last or a figure")),
                     Setting.of(Between.class, "spacing"),
-                    Setting.of(Between.class, "along", new Kind.Reference("nothing or a figure"))));
+                    Setting.of(Between.class, "along", new Kind.Reference("nothing or a figure")),
+                    Setting.of(Between.class, "heading")));
 
     @Override
     public Schema<Between> schema() {
@@ -65,9 +68,7 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
             surroundings.watch().step();
             double share = spacing.share(k / (n + 1.0));
             Point seat = centre(a.get().form(), b.get().form(), share);
-            Affine carried = way.map(w ->
-                            Affine.shift(w.at(w.positionAt(share * w.length())).minus(seat)))
-                    .orElse(Affine.IDENTITY);
+            Affine carried = way.map(w -> onto(w, share, seat)).orElse(Affine.IDENTITY);
             List<Path> paths = morph.at(share);
             StrandKey key = new StrandKey(a.get().id(), List.of()).part(k);
             for (int i = 0; i < paths.size(); i++) {
@@ -79,6 +80,15 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
             }
         }
         return work.withLines(lines);
+    }
+
+    /** Carries a seat onto a way, and when it heads along it turns what faces the top of the page into its heading. */
+    private Affine onto(Path way, double share, Point seat) {
+        double position = way.positionAt(share * way.length());
+        Affine there = Affine.shift(way.at(position).minus(seat));
+        return heading == Heading.AS_DRAWN
+                ? there
+                : there.after(Affine.turn(Angle.bearing(way.tangent(position)), seat));
     }
 
     private static Point centre(Form a, Form b, double share) {

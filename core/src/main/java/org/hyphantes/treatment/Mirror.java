@@ -47,6 +47,14 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
         return (int) lines.value();
     }
 
+    public Mirror through(String centre) {
+        return new Mirror(lines, centre, at, spokes, original);
+    }
+
+    public Mirror on(Spokes other) {
+        return new Mirror(lines, through, at, other, original);
+    }
+
     /** The bearing (degrees) of the first line, given the turning before it. */
     public double bearing(Optional<Turning> turning) {
         double spoke = turning.map(Turning::spoke).orElse(0.0);

@@ -21,8 +21,8 @@ public record Row(String steps, Amount towards) implements Treatment {
             "row",
             "Lay a row of copies towards {towards}, in steps of {steps}.",
             List.of(
-                    Setting.of(Row.class, "towards", new Kind.Degrees(-360, 360)),
-                    Setting.of(Row.class, "steps", new Kind.Steps(-1e6, 1e6))));
+                    Setting.of(Row.class, "steps", new Kind.Steps(-1e6, 1e6)),
+                    Setting.of(Row.class, "towards", new Kind.Degrees(-360, 360))));
 
     @Override
     public Schema<Row> schema() {

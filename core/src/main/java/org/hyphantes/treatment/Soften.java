@@ -27,11 +27,11 @@ public record Soften(String corners, Amount radius) implements Treatment {
             "soften",
             "Soften {corners} corners by a radius of {radius}.",
             List.of(
+                    Setting.of(Soften.class, "radius", new Kind.Length(0.001, 1e5)),
                     Setting.of(
                             Soften.class,
                             "corners",
-                            new Kind.Text("which corners: all, outer, inner, or numbers such as 1 3")),
-                    Setting.of(Soften.class, "radius", new Kind.Length(0.001, 1e5))));
+                            new Kind.Text("which corners: all, outer, inner, or numbers such as 1 3"))));
 
     public Soften {
         chosen(corners);

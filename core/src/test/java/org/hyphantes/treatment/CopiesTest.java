@@ -165,6 +165,32 @@ class CopiesTest {
                 .allSatisfy(l -> assertThat(l.seat().length()).isCloseTo(60, within(1e-6)));
     }
 
+    /** Leaves along a ring that head along it: each is the one before, turned by as much as the ring has turned. */
+    @Test
+    void stepsTurnWithTheLineTheyAreLaidAlong() {
+        Form leaf = org.hyphantes.figure.Lens.STARTING;
+        Work work = work(
+                List.of(leaf, leaf.carried(org.hyphantes.geometry.Affine.shift(new Point(0, 1))), circle(200, 0, 0)),
+                with(
+                        Between.STARTING,
+                        "from",
+                        "Figure 0",
+                        "to",
+                        "Figure 1",
+                        "along",
+                        "Figure 2",
+                        "heading",
+                        "along it",
+                        "steps",
+                        "3"));
+        List<Laid> laid = work.lines().subList(3, 6);
+        // A ring that starts at the top heads to the right there: a quarter on, down.
+        Point tip = laid.get(0).path().start().minus(laid.get(0).seat());
+        assertThat(Angle.bearing(tip)).isCloseTo(180, within(0.5));
+        assertThat(Angle.bearing(laid.get(1).path().start().minus(laid.get(1).seat())))
+                .isCloseTo(270, within(0.5));
+    }
+
     /** A line offset by w to both sides makes a band of 2w; an outset rounds tips and keeps hollows sharp. */
     @Test
     void offsetsLieAtTheirDistances() {

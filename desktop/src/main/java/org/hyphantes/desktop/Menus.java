@@ -9,6 +9,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 import org.hyphantes.design.Arranging;
+import org.hyphantes.design.Group;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
@@ -74,6 +75,7 @@ final class Menus {
                         item("Save as", "Shortcut+Shift+S", () -> frame.documents()
                                 .saveAs()),
                         new SeparatorMenuItem(),
+                        item("Import picture", "", () -> frame.documents().picture(frame.field()::sketch)),
                         item("Write the file", "Shortcut+Shift+E", () -> frame.documents()
                                 .write()),
                         new SeparatorMenuItem(),
@@ -100,6 +102,13 @@ final class Menus {
                         item("Select all", "Shortcut+A", of::all),
                         item("Select none", "Shortcut+Shift+A", of::none),
                         new SeparatorMenuItem(),
+                        item("Into the group", "Alt+DOWN", () -> desk.selection().members().stream()
+                                .filter(Group.class::isInstance)
+                                .findFirst()
+                                .ifPresentOrElse(
+                                        g -> desk.into((Group) g),
+                                        () -> desk.warn("Select a group first; Alt+Down leads into it."))),
+                        item("Out of the group", "Alt+UP", desk::out),
                         item("Group", "Shortcut+B", () -> of.group(true)),
                         item("Ungroup", "Shortcut+Shift+B", () -> of.group(false)),
                         item("In front", "Shortcut+PAGE_UP", () -> of.order(true, false)),
@@ -149,8 +158,11 @@ final class Menus {
                         item("Extend to meet", "", of::extend),
                         item("Half into whole", "", of::whole),
                         new SeparatorMenuItem(),
-                        item("Page", "", () -> desk.look(desk.view().about(new Subject.OfPage()))),
-                        item("Net", "", () -> desk.look(desk.view().about(new Subject.OfNet()))),
+                        item("Page", "", () -> desk.look(desk.view().about(Subject.OfDesign.PAGE))),
+                        item("Sketch", "", () -> desk.look(desk.view().about(Subject.OfDesign.SKETCH))),
+                        item("Colour of the sketch here", "", () -> frame.field()
+                                .sampleColour()),
+                        item("Net", "", () -> desk.look(desk.view().about(Subject.OfDesign.NET))),
                         points());
         return menu;
     }
@@ -173,12 +185,15 @@ final class Menus {
 
     private Menu treatment() {
         Menu menu = new Menu("_Treatment");
+        Selection of = desk.selection();
         for (Treatment treatment : Treatment.each()) {
             menu.getItems().add(item(treatment.schema().title(), "", () -> desk.addStep(treatment)));
         }
         menu.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
+                        item("Copy recipe", "", of::copyRecipe),
+                        item("Paste recipe", "", of::pasteRecipe),
                         item("Cast a copy", "Shortcut+Shift+K", () -> desk.selection()
                                 .cast()),
                         item(

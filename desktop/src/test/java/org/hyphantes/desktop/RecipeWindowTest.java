@@ -230,7 +230,14 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(turn(desk.design()).count()).isEqualTo(9));
         eventually(() -> assertThat(turn(desk.design()).start().value()).isEqualTo(1));
         eventually(() -> assertThat(robot.lookup("#rim").query().getAccessibleText())
-                .isEqualTo("Rim: turned 9 times, starting at 1 deg"));
+                .isEqualTo("Rim: turned 9 times, starting at 1 deg, not mirrored"));
         eventually(() -> assertThat(desk.root().last(Turn.class)).contains(0));
+        robot.type(KeyCode.SPACE);
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "mirror", "band", "interlace"));
+        robot.type(KeyCode.SPACE);
+        eventually(() ->
+                assertThat(robot.lookup("#rim").query().getAccessibleText()).endsWith("mirrored between the spokes"));
+        robot.type(KeyCode.SPACE);
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "band", "interlace"));
     }
 }

@@ -3,11 +3,14 @@ package org.hyphantes.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javax.imageio.ImageIO;
 import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Net;
 import org.hyphantes.desktop.desk.Stage;
@@ -122,6 +125,15 @@ class SetOutWindowTest extends WindowFixture {
         robot.moveTo(onScreen(new Point(radius + 1.2, 0.8)));
         eventually(() -> assertThat(frame.field().hoverWords()).startsWith("Set out"));
         say(robot, "points quarters");
+        drag(robot, new Point(-36, -36), new Point(-36, -28));
+        eventually(() -> assertThat(desk.root().members()).hasSize(2));
+        // The next drag keeps what the last one laid, and begins anew.
+        drag(robot, new Point(-36, 36), new Point(-36, 28));
+        eventually(() -> assertThat(desk.root().members()).hasSize(3));
+        assertThat(form(2).centre().distance(new Point(-36, 36))).isLessThan(2);
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        robot.type(KeyCode.ESCAPE);
         drag(robot, new Point(radius, 0), new Point(radius, 20));
         eventually(() -> assertThat(desk.root().members()).hasSize(2));
         assertThat(form(1).centre().distance(new Point(radius, 0)))
@@ -208,5 +220,110 @@ class SetOutWindowTest extends WindowFixture {
         eventually(() -> assertThat(message(robot)).contains("Units are mm, cm, in, pt and px"));
         say(robot, "select star");
         eventually(() -> assertThat(message(robot)).contains("Nothing is called \"star\"."));
+    }
+
+    /** A group has a recipe of its own: into it, a step, and out again. */
+    @Test
+    void aGroupIsWorkedOnByItself(FxRobot robot) {
+        say(robot, "circle 10");
+        say(robot, "shift 0 -30");
+        robot.interact(() -> frame.field().requestFocus());
+        robot.push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.CONTROL, KeyCode.B);
+        eventually(() -> assertThat(desk.root().members().get(0)).isInstanceOf(Group.class));
+        robot.push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.ALT, KeyCode.DOWN);
+        eventually(() -> assertThat(desk.root().name()).isEqualTo("Group"));
+        say(robot, "turn 5");
+        eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(5));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.push(KeyCode.ALT, KeyCode.UP);
+        eventually(() -> assertThat(desk.root().id()).isEqualTo("design"));
+        assertThat(desk.root().recipe()).isEmpty();
+        eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(5));
+        say(robot, "row 100 100");
+        eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(15));
+    }
+
+    @Test
+    void figuresAreSelectedByABoxALassoAndATouch(FxRobot robot) {
+        say(robot, "circle 8");
+        say(robot, "shift -30 0");
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.ESCAPE);
+        say(robot, "box 16");
+        say(robot, "shift 30 0");
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.ESCAPE);
+        eventually(() -> assertThat(desk.view().chosen()).isEmpty());
+        robot.press(KeyCode.SHIFT);
+        drag(robot, new Point(-45, -20), new Point(-15, 20));
+        robot.release(KeyCode.SHIFT);
+        eventually(() ->
+                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
+        robot.type(KeyCode.ESCAPE);
+        // An open stroke selects what it touches.
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT);
+        drag(robot, new Point(30, -45), new Point(30, 45));
+        robot.release(KeyCode.CONTROL, KeyCode.SHIFT);
+        eventually(() ->
+                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Box"));
+        robot.type(KeyCode.ESCAPE);
+        robot.clickOn(onScreen(new Point(-22, 0)));
+        eventually(() ->
+                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
+        say(robot, "helper");
+        eventually(() -> assertThat(desk.resolved().finished().shapes()).hasSize(1));
+    }
+
+    @Test
+    void aSketchIsLaidMovedAndSampled(FxRobot robot) throws Exception {
+        BufferedImage picture = new BufferedImage(40, 20, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < 40; x++) {
+            for (int y = 0; y < 20; y++) {
+                picture.setRGB(x, y, x < 20 ? 0xA4472F : 0x1F4E5F);
+            }
+        }
+        chosen = folder.resolve("sketch.png");
+        ImageIO.write(picture, "png", chosen.toFile());
+        robot.interact(() -> frame.documents().picture(frame.field()::sketch));
+        eventually(() -> assertThat(desk.design().sketch().isPresent()).isTrue());
+        eventually(() -> assertThat(robot.lookup("#slot-opacity").tryQuery()).isPresent());
+        robot.moveTo(onScreen(new Point(-30, 5)));
+        robot.interact(() -> frame.field().sampleColour());
+        eventually(() -> assertThat(message(robot)).contains("#A4472F"));
+        drag(robot, new Point(-30, 5), new Point(-30, 25));
+        eventually(() -> assertThat(desk.design().sketch().middle().y()).isCloseTo(20, within(1.0)));
+        assertThat(desk.resolved().finished().shapes())
+                .as("it never reaches the result")
+                .isEmpty();
+        chosen = folder.resolve("none.png");
+        java.nio.file.Files.writeString(chosen, "no picture");
+        robot.interact(() -> frame.documents().picture(frame.field()::sketch));
+        eventually(() -> assertThat(message(robot)).contains("no PNG or JPEG picture"));
+    }
+
+    @Test
+    void aPathIsDrawnPointByPointAndByHand(FxRobot robot) {
+        click(robot, "#offer-path");
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.DELETE);
+        eventually(() -> assertThat(desk.root().members()).isEmpty());
+        // Two points by the dividers, each further press one more, and on the first it closes.
+        drag(robot, new Point(-30, 20), new Point(30, 20));
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        robot.clickOn(onScreen(new Point(10, -30)));
+        eventually(() -> assertThat(((Drawn) form(0)).paths().get(0).size()).isEqualTo(2));
+        robot.clickOn(onScreen(((Drawn) form(0)).paths().get(0).start()));
+        eventually(() -> assertThat(((Drawn) form(0)).paths().get(0).closed()).isTrue());
+        robot.type(KeyCode.ESCAPE);
+        // By hand, with Ctrl.
+        robot.press(KeyCode.CONTROL).moveTo(onScreen(new Point(-30, -25))).press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 12; i++) {
+            robot.moveTo(onScreen(new Point(-30 + 5 * i, -25 - 6 * Math.sin(i / 2.0))));
+        }
+        robot.release(MouseButton.PRIMARY).release(KeyCode.CONTROL);
+        eventually(() -> assertThat(desk.root().members()).hasSize(2));
+        assertThat(((Drawn) form(1)).paths().get(0).curves())
+                .allSatisfy(c -> assertThat(c).isInstanceOf(org.hyphantes.geometry.Cubic.class));
     }
 }

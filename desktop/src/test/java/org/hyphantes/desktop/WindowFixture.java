@@ -48,6 +48,11 @@ abstract class WindowFixture {
             }
 
             @Override
+            public Optional<Path> toTrace() {
+                return Optional.ofNullable(chosen);
+            }
+
+            @Override
             public Optional<Path> toWrite(String title, String suggestedName, String ending) {
                 return Optional.of(folder.resolve(suggestedName + ending));
             }

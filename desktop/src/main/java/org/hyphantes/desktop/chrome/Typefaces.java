@@ -17,7 +17,7 @@ public final class Typefaces {
 
     public static void load() {
         for (String file : FILES) {
-            try (InputStream in = Typefaces.class.getResourceAsStream("/org/hyphantes/desktop/fonts/" + file)) {
+            try (InputStream in = Typefaces.class.getResourceAsStream("/org/hyphantes/exchange/typefaces/" + file)) {
                 Font.loadFont(in, 13);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);

@@ -8,15 +8,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.util.Duration;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.History;
+import org.hyphantes.design.Member;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Subject;
 import org.hyphantes.figure.Ended;
@@ -50,7 +53,16 @@ public final class Desk {
     private Consumer<Form> remembering = form -> {};
     private String noun = "circle";
     private boolean needleSet;
+
+    /** Work that takes long says so, and how to be rid of it; the window stays free meanwhile. */
+    private final PauseTransition slow = new PauseTransition(Duration.seconds(1.5));
+
     private Design saved = history.get().design();
+
+    public Desk() {
+        slow.setOnFinished(e -> warn("Still resolving: this design has come to very many lines or crossings."
+                + " The last sound drawing stays; Ctrl+Z takes the change back at once."));
+    }
 
     public ReadOnlyObjectProperty<History> historyProperty() {
         return history.getReadOnlyProperty();
@@ -93,8 +105,42 @@ public final class Desk {
         return history.get().design();
     }
 
+    /** The group in hand: the whole design, or one within it. */
     public Group root() {
-        return design().root();
+        return design().group(view().group()).orElse(design().root());
+    }
+
+    /** Takes a group in hand, which then is all that is set out and worked on. */
+    public void into(Group group) {
+        int steps = view().stage() == Stage.SET_OUT
+                ? Resolved.afterSettingOut(group)
+                : group.recipe().size();
+        look(view().within(group.id(), steps));
+        say("In " + group.name() + ". Alt+Up leads out of it.");
+    }
+
+    /** Takes the group in hand that holds this one, or says that this is the whole. */
+    public void out() {
+        Group here = root();
+        Group outer = holder(design().root(), here.id());
+        if (outer == null) {
+            say("This is the whole design.");
+        } else {
+            into(outer);
+            look(view().choosing(outer.id(), Set.of(here.id())));
+        }
+    }
+
+    private static Group holder(Group in, String id) {
+        for (Member member : in.members()) {
+            if (member instanceof Group inner) {
+                Group found = inner.id().equals(id) ? in : holder(inner, id);
+                if (found != null) {
+                    return found;
+                }
+            }
+        }
+        return null;
     }
 
     public View view() {
@@ -110,7 +156,7 @@ public final class Desk {
         saved = design;
         history.set(History.of(design));
         hover.set(Hover.NONE);
-        View fresh = view().seen(0, Point.ORIGIN).about(null);
+        View fresh = view().within(View.OUTERMOST, 0).seen(0, Point.ORIGIN);
         view.set(fresh.withShuttle(design.root().recipe().size()));
         openStage(view().stage());
         resolve();
@@ -286,7 +332,8 @@ public final class Desk {
 
     public void look(View changed) {
         boolean moved = changed.shuttle() != view().shuttle();
-        boolean opened = changed.stage() == Stage.SET_OUT && view().stage() != Stage.SET_OUT;
+        boolean opened = changed.stage() == Stage.SET_OUT && view().stage() != Stage.SET_OUT
+                || !changed.group().equals(view().group());
         view.set(changed);
         if (moved || opened) {
             resolve();
@@ -381,21 +428,25 @@ public final class Desk {
 
     private void resolve() {
         settled.set(false);
+        slow.playFromStart();
         Design design = design();
         int shuttle = view().shuttle();
         boolean knowing = view().stage() == Stage.SET_OUT && !dragging.get();
         loom.resolve(
                 design,
+                view().group(),
                 shuttle,
                 knowing,
                 made -> {
                     resolved.set(made);
                     if (made.design() == design() && made.shuttle() == view().shuttle()) {
                         settled.set(true);
+                        slow.stop();
                     }
                 },
                 failure -> {
                     settled.set(true);
+                    slow.stop();
                     warn("This could not be resolved; the last sound drawing stays. Undo takes the change back.");
                 });
     }

@@ -27,14 +27,19 @@ final class Loom {
 
     /** Resolves, then hands the result over on the interface thread; nothing is handed over if a newer wish came meanwhile. */
     void resolve(
-            Design design, int shuttle, boolean knowing, Consumer<Resolved> done, Consumer<RuntimeException> failed) {
+            Design design,
+            String group,
+            int shuttle,
+            boolean knowing,
+            Consumer<Resolved> done,
+            Consumer<RuntimeException> failed) {
         long wish = ++newest;
         thread.execute(() -> {
             if (wish != newest) {
                 return;
             }
             try {
-                Resolved resolved = Resolved.of(resolver, design, shuttle, knowing, () -> {
+                Resolved resolved = Resolved.of(resolver, design, group, shuttle, knowing, () -> {
                     if (wish != newest) {
                         throw new CancellationException();
                     }

@@ -18,8 +18,8 @@ import org.hyphantes.treatment.Interlace;
  *
  * @param design the design that was resolved
  * @param shuttle the number of steps in {@code field}
- * @param setOut the lines as set out, before the first band
- * @param field the work as far as the shuttle
+ * @param setOut the lines of the group in hand as set out, before its first band
+ * @param field the work of the group in hand as far as the shuttle
  * @param finished the work of the whole recipe
  * @param inspection the gauges of the finished work
  * @param known the known points, where they were asked for
@@ -32,11 +32,11 @@ public record Resolved(
         Artwork finished,
         Inspection inspection,
         Optional<KnownPoints> known) {
-    static Resolved of(Resolver resolver, Design design, int shuttle, boolean knowing, Watch watch) {
-        Group root = design.root();
+    static Resolved of(Resolver resolver, Design design, String group, int shuttle, boolean knowing, Watch watch) {
+        Group root = design.group(group).orElse(design.root());
         Ground ground = design.page().ground();
         Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), ground, watch);
-        Artwork finished = resolver.resolve(root, ground, watch);
+        Artwork finished = resolver.resolve(design.root(), ground, watch);
         Artwork field =
                 shuttle >= root.recipe().size() ? finished : resolver.resolve(root.upTo(shuttle), ground, watch);
         Optional<KnownPoints> known =

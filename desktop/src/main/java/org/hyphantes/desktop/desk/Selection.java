@@ -7,11 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.hyphantes.design.Arranging;
+import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Standing;
+import org.hyphantes.design.Step;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Reshaping;
@@ -19,6 +21,8 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Treatment;
 
 /** What can be done with the members that are selected: arranged, copied, reshaped. Each act says what it came to. */
 public final class Selection {
@@ -27,6 +31,7 @@ public final class Selection {
     private final Desk desk;
     private List<Member> copied = List.of();
     private int pasted;
+    private List<Step> recipe = List.of();
 
     Selection(Desk desk) {
         this.desk = desk;
@@ -232,6 +237,67 @@ public final class Selection {
         Set<String> ids = new LinkedHashSet<>();
         desk.root().members().stream().skip(before).forEach(m -> ids.add(m.id()));
         desk.look(desk.view().choosing(group(), ids));
+    }
+
+    /** Copies the recipe of the group in hand. */
+    public void copyRecipe() {
+        recipe = desk.root().recipe();
+        desk.say(recipe.isEmpty() ? "This recipe has no steps." : "Recipe copied: " + recipe.size() + " steps.");
+    }
+
+    /** Puts the copied recipe on the groups that are selected; single figures are grouped first. */
+    public void pasteRecipe() {
+        if (recipe.isEmpty()) {
+            desk.warn("No recipe is copied yet: Copy recipe takes that of the group in hand.");
+        } else if (isSomething()) {
+            if (members().stream().noneMatch(Group.class::isInstance)) {
+                desk.edit(Arranging.group(group(), ids()));
+                String id = desk.root().members().stream()
+                        .filter(Group.class::isInstance)
+                        .reduce((a, b) -> b)
+                        .orElseThrow()
+                        .id();
+                desk.look(desk.view().choosing(group(), Set.of(id)));
+            }
+            List<Step> steps = recipe;
+            Set<String> on = ids();
+            keepSelected(new Edit("Recipe pasted.", d -> {
+                Design changed = d;
+                for (String id : on) {
+                    changed = changed.change(id, g -> g.withRecipe(steps));
+                }
+                return changed;
+            }));
+        }
+    }
+
+    /** Scales the whole group in hand, its bands, clearances and all other lengths of its recipe too. */
+    public void scaleAll(double factor) {
+        if (!(factor > 0) || !Double.isFinite(factor)) {
+            desk.warn("Scale by a number above 0, such as 1.5.");
+            return;
+        }
+        Set<String> every = new LinkedHashSet<>();
+        desk.root().members().forEach(m -> every.add(m.id()));
+        Edit figures = Arranging.carry(group(), every, Affine.scale(factor, Point.ORIGIN), "");
+        desk.edit(new Edit("All scaled by " + factor + ", widths too.", d -> figures.change()
+                .apply(d)
+                .change(
+                        group(),
+                        g -> g.withRecipe(g.recipe().stream()
+                                .map(s -> s.with(scaled(s.treatment(), factor)))
+                                .toList()))));
+    }
+
+    private static Treatment scaled(Treatment treatment, double factor) {
+        Treatment scaled = treatment;
+        for (String key : treatment.schema().keys()) {
+            if (treatment.schema().isLength(key)) {
+                double value = ((Amount) treatment.schema().value(treatment, key)).value();
+                scaled = (Treatment) scaled.schema().put(scaled, key, Amount.of(value * factor));
+            }
+        }
+        return scaled;
     }
 
     /** Lays plain paths of all that is set out, and leaves the live figures, hidden. */

@@ -13,6 +13,7 @@ import org.hyphantes.weave.Reach;
  * How the design is looked at; nothing of it is in the design or its file.
  *
  * @param stage the picture in the field
+ * @param group the id of the group in hand: the design's own, or one within it
  * @param shuttle how many steps of the recipe the field shows
  * @param subject what the sentence is about; empty for the whole
  * @param chosen the ids of the members that are selected
@@ -23,6 +24,7 @@ import org.hyphantes.weave.Reach;
  */
 public record View(
         Stage stage,
+        String group,
         int shuttle,
         Optional<Subject> subject,
         Set<String> chosen,
@@ -33,8 +35,12 @@ public record View(
         boolean dark,
         boolean textures,
         boolean folded) {
+    /** The id of the group that is the whole design. */
+    public static final String OUTERMOST = "design";
+
     public static final View STARTING = new View(
             Stage.WEAVE,
+            OUTERMOST,
             0,
             Optional.empty(),
             Set.of(),
@@ -52,44 +58,62 @@ public record View(
     }
 
     public View withStage(Stage other, int shuttleThere) {
-        return new View(other, shuttleThere, subject, chosen, scale, centre, reach, points, dark, textures, folded);
+        return new View(
+                other, group, shuttleThere, subject, chosen, scale, centre, reach, points, dark, textures, folded);
     }
 
     public View withShuttle(int steps) {
-        return new View(stage, steps, subject, chosen, scale, centre, reach, points, dark, textures, folded);
+        return new View(stage, group, steps, subject, chosen, scale, centre, reach, points, dark, textures, folded);
     }
 
     /** The sentence about something; a figure is then all that is selected, anything else leaves nothing selected. */
     public View about(Subject other) {
         Set<String> only = other instanceof Subject.OfFigure figure ? Set.of(figure.figure()) : Set.of();
         return new View(
-                stage, shuttle, Optional.ofNullable(other), only, scale, centre, reach, points, dark, textures, folded);
+                stage,
+                group,
+                shuttle,
+                Optional.ofNullable(other),
+                only,
+                scale,
+                centre,
+                reach,
+                points,
+                dark,
+                textures,
+                folded);
     }
 
     /** Other members selected; the sentence is about the one, if it is one. */
-    public View choosing(String group, Set<String> ids) {
+    public View choosing(String in, Set<String> ids) {
         Optional<Subject> one = ids.size() == 1
-                ? Optional.of(new Subject.OfFigure(group, ids.iterator().next()))
+                ? Optional.of(new Subject.OfFigure(in, ids.iterator().next()))
                 : Optional.empty();
-        return new View(stage, shuttle, one, ids, scale, centre, reach, points, dark, textures, folded);
+        return new View(stage, group, shuttle, one, ids, scale, centre, reach, points, dark, textures, folded);
     }
 
     /** A member taken into the selection, or out of it when it is there. */
-    public View toggling(String group, String id) {
+    public View toggling(String in, String id) {
         Set<String> ids = new LinkedHashSet<>(chosen);
         if (!ids.remove(id)) {
             ids.add(id);
         }
-        return choosing(group, ids);
+        return choosing(in, ids);
+    }
+
+    /** Another group in hand, with nothing selected. */
+    public View within(String other, int steps) {
+        return new View(
+                stage, other, steps, Optional.empty(), Set.of(), scale, centre, reach, points, dark, textures, folded);
     }
 
     public View seen(double otherScale, Point otherCentre) {
         return new View(
-                stage, shuttle, subject, chosen, otherScale, otherCentre, reach, points, dark, textures, folded);
+                stage, group, shuttle, subject, chosen, otherScale, otherCentre, reach, points, dark, textures, folded);
     }
 
     public View reaching(Reach other) {
-        return new View(stage, shuttle, subject, chosen, scale, centre, other, points, dark, textures, folded);
+        return new View(stage, group, shuttle, subject, chosen, scale, centre, other, points, dark, textures, folded);
     }
 
     /** A kind of known points switched on or off. */
@@ -99,18 +123,18 @@ public record View(
         if (!other.remove(kind)) {
             other.add(kind);
         }
-        return new View(stage, shuttle, subject, chosen, scale, centre, reach, other, dark, textures, folded);
+        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, other, dark, textures, folded);
     }
 
     public View inTheDark(boolean other) {
-        return new View(stage, shuttle, subject, chosen, scale, centre, reach, points, other, textures, folded);
+        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, points, other, textures, folded);
     }
 
     public View textured(boolean other) {
-        return new View(stage, shuttle, subject, chosen, scale, centre, reach, points, dark, other, folded);
+        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, points, dark, other, folded);
     }
 
     public View folded(boolean other) {
-        return new View(stage, shuttle, subject, chosen, scale, centre, reach, points, dark, textures, other);
+        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, points, dark, textures, other);
     }
 }

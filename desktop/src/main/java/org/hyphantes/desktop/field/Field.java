@@ -9,13 +9,19 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Edit;
+import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.desktop.chrome.Palette;
@@ -57,6 +63,7 @@ public final class Field extends Pane {
     private final Label empty = new Label();
     private final Rim rim;
     private final SetOutHand hand;
+    private final SketchPicture sketch = new SketchPicture();
     private final Map<Weave, Places> places = new HashMap<>();
     private Camera camera = new Camera(1, 1, Point.ORIGIN, 1);
     private double panX;
@@ -135,6 +142,13 @@ public final class Field extends Pane {
             }
         });
         setOnScroll(this::zoom);
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+            e.consume();
+        });
+        setOnDragDropped(this::picture);
         setOnKeyPressed(new NeedleKeys(desk, this)::pressed);
     }
 
@@ -149,6 +163,30 @@ public final class Field extends Pane {
 
     private boolean isSettingOut() {
         return desk.view().stage() == Stage.SET_OUT && desk.resolved() != null;
+    }
+
+    SketchPicture sketch() {
+        return sketch;
+    }
+
+    /** Samples the colour of the sketch under the pointer: says it, and puts it on the clipboard. */
+    public void sampleColour() {
+        Optional<Color> colour = desk.hoverProperty()
+                .get()
+                .place()
+                .flatMap(p -> sketch.colour(desk.design().sketch(), p));
+        if (colour.isEmpty()) {
+            desk.warn("Bring the pointer or the needle over the sketch first.");
+            return;
+        }
+        Color c = colour.get();
+        String hex = String.format(
+                "#%02X%02X%02X",
+                Math.round(c.getRed() * 255), Math.round(c.getGreen() * 255), Math.round(c.getBlue() * 255));
+        ClipboardContent content = new ClipboardContent();
+        content.putString(hex);
+        Clipboard.getSystemClipboard().setContent(content);
+        desk.say("The sketch is " + hex + " here; copied.");
     }
 
     SetOutHand hand() {
@@ -284,6 +322,7 @@ public final class Field extends Pane {
         painter.clear(palette.paper());
         Artwork artwork = resolved.field();
         if (view.stage() == Stage.SET_OUT) {
+            sketch.draw(resolved.design().sketch(), drawing.getGraphicsContext2D(), seen);
             painter.ground(resolved.design());
             painter.helpers(hand.helpers(), view.chosen());
             painter.lines(artwork, view.chosen(), 1.2);
@@ -498,6 +537,24 @@ public final class Field extends Pane {
             panX = event.getX();
             panY = event.getY();
         }
+    }
+
+    private void picture(DragEvent event) {
+        event.getDragboard().getFiles().stream().findFirst().ifPresent(file -> sketch(file.toPath()));
+        event.setDropCompleted(true);
+        event.consume();
+    }
+
+    /** Lays a picture under the design, to trace or compare. */
+    public void sketch(java.nio.file.Path file) {
+        Sketch laid = desk.design().sketch().of(file.toAbsolutePath().toString());
+        if (sketch.isMissing(laid)) {
+            desk.warn(file.getFileName() + " is no PNG or JPEG picture that can be read.");
+            return;
+        }
+        desk.openStage(Stage.SET_OUT);
+        desk.edit(new Edit("Sketch laid; it never reaches the result.", d -> d.withSketch(laid)));
+        desk.look(desk.view().about(Subject.OfDesign.SKETCH));
     }
 
     private void zoom(ScrollEvent event) {

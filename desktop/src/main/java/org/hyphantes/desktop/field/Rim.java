@@ -21,6 +21,8 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Numerals;
+import org.hyphantes.treatment.Mirror;
+import org.hyphantes.treatment.Spokes;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
 
@@ -51,7 +53,8 @@ public final class Rim extends Region {
             pulled = -1;
             desk.dropped();
         });
-        setOnMouseMoved(e -> setCursor(tongueAt(e.getX(), e.getY()) >= 0 ? Cursor.HAND : Cursor.DEFAULT));
+        setOnMouseMoved(e -> setCursor(
+                tongueAt(e.getX(), e.getY()) >= 0 || isOnBar(e.getX(), e.getY()) ? Cursor.HAND : Cursor.DEFAULT));
         setOnKeyPressed(this::key);
         focusedProperty().addListener(o -> redraw.run());
         desk.historyProperty().addListener(o -> drawIfTurned());
@@ -95,12 +98,91 @@ public final class Rim extends Region {
 
     private void press(MouseEvent event) {
         requestFocus();
+        if (event.getButton() == MouseButton.PRIMARY && isOnBar(event.getX(), event.getY())) {
+            nextMirror();
+            event.consume();
+            return;
+        }
         if (event.getButton() == MouseButton.PRIMARY) {
             pulled = tongueAt(event.getX(), event.getY());
             step().ifPresent(i ->
                     desk.look(desk.view().about(new Subject.OfStep(desk.root().id(), i))));
         }
         event.consume();
+    }
+
+    /** The bearing of the double bar between the tongues, a little on from the number. */
+    private double barBearing() {
+        Turn turn = turn();
+        return step().isPresent() && turn.count() > 1
+                ? turn.start().value() + turn.step() * (turn.count() > 20 ? 1.6 : 0.75)
+                : turn.start().value() + 12;
+    }
+
+    private boolean isOnBar(double x, double y) {
+        RimShape rim = shape();
+        double radius = rim.outer() - RimShape.BAND / 2;
+        return tongueAt(x, y) < 0
+                && Math.hypot(x - rim.xAt(barBearing(), radius), y - rim.yAt(barBearing(), radius)) <= 13;
+    }
+
+    private Optional<Integer> mirrorStep() {
+        return desk.root().last(Mirror.class);
+    }
+
+    private Optional<Mirror> mirror() {
+        return mirrorStep().map(i -> (Mirror) desk.root().recipe().get(i).treatment());
+    }
+
+    /** No mirrors, mirrors on the spokes, mirrors between the spokes, and round again. */
+    private void nextMirror() {
+        Optional<Integer> at = mirrorStep();
+        String group = desk.root().id();
+        if (at.isEmpty()) {
+            int after = step().map(i -> i + 1).orElse(0);
+            Mirror added = Mirror.STARTING.through(turn().about());
+            desk.edit(new Edit(
+                    "Mirrored on the spokes.",
+                    Recipes.addStep(group, after, added).change()));
+        } else if (mirror().orElseThrow().spokes() == Spokes.ON) {
+            Treatment between = mirror().orElseThrow().on(Spokes.BETWEEN);
+            desk.edit(new Edit(
+                    "Mirrored between the spokes.",
+                    d -> d.change(
+                            group,
+                            g -> g.withStep(at.get(), g.recipe().get(at.get()).with(between)))));
+        } else {
+            desk.edit(new Edit(
+                    "No mirrors.", Recipes.removeStep(group, at.get(), "Mirror").change()));
+        }
+    }
+
+    private String mirrorWords() {
+        return mirror().map(m -> m.spokes() == Spokes.ON ? "mirrored on the spokes" : "mirrored between the spokes")
+                .orElse("not mirrored");
+    }
+
+    /** Two bars along the rim: both hollow without mirrors; one or the other full when they stand on or between the spokes. */
+    private void bar(GraphicsContext gc, RimShape rim, Palette palette) {
+        double bearing = barBearing();
+        gc.save();
+        gc.translate(
+                rim.xAt(bearing, rim.outer() - RimShape.BAND / 2), rim.yAt(bearing, rim.outer() - RimShape.BAND / 2));
+        gc.rotate(bearing);
+        gc.setLineWidth(1.6);
+        gc.setStroke(palette.verdigris());
+        gc.setFill(palette.verdigris());
+        for (int side = -1; side <= 1; side += 2) {
+            boolean onSpokes = side < 0;
+            boolean full =
+                    mirror().filter(m -> (m.spokes() == Spokes.ON) == onSpokes).isPresent();
+            if (full) {
+                gc.fillRect(side * 4 - 2.5, -7, 5, 14);
+            } else {
+                gc.strokeRect(side * 4 - 2, -6.5, 4, 13);
+            }
+        }
+        gc.restore();
     }
 
     private void pull(MouseEvent event) {
@@ -162,6 +244,7 @@ public final class Rim extends Region {
             case DOWN -> set(turn.withTimes(Math.max(1, turn.count() - (event.isShiftDown() ? 10 : 1))), "times");
             case LEFT -> set(turn.withStart(rounded(turn.start(), -by)), "start");
             case RIGHT -> set(turn.withStart(rounded(turn.start(), by)), "start");
+            case SPACE -> nextMirror();
             default -> {
                 return;
             }
@@ -175,7 +258,7 @@ public final class Rim extends Region {
     }
 
     private void drawIfTurned() {
-        List<Object> now = List.of(turn(), step());
+        List<Object> now = List.of(turn(), step(), mirror());
         if (!now.equals(drawnFor)) {
             redraw.run();
             drawnFor = now;
@@ -217,8 +300,9 @@ public final class Rim extends Region {
         for (int tongue = turned ? 1 : 0; tongue >= 0; tongue--) {
             tongue(gc, rim, bearing(tongue), palette, tongue);
         }
+        bar(gc, rim, palette);
         setAccessibleText("Rim: turned " + turn.count() + " times, starting at "
-                + Numerals.degrees(turn.start().value()));
+                + Numerals.degrees(turn.start().value()) + ", " + mirrorWords());
     }
 
     private static void ring(GraphicsContext gc, RimShape rim, double radius) {

@@ -13,6 +13,7 @@ import org.hyphantes.design.Figure;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Net;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
@@ -23,6 +24,9 @@ import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.known.KnownPoint;
 import org.hyphantes.treatment.Laid;
 
@@ -44,6 +48,7 @@ final class SetOutHand {
         LASSO,
         DRAWING,
         POINT,
+        SKETCH,
         SIDE
     }
 
@@ -60,6 +65,7 @@ final class SetOutHand {
     private int chosenNear;
     private int part;
     private int point = -1;
+    private boolean dividing;
 
     SetOutHand(Desk desk, Field field) {
         this.desk = desk;
@@ -183,6 +189,7 @@ final class SetOutHand {
         moved = pressed;
         trail.clear();
         act = Act.NONE;
+        dividing = false;
         if (event.getButton() == MouseButton.MIDDLE) {
             return;
         }
@@ -199,6 +206,8 @@ final class SetOutHand {
             trail.add(pressed);
         } else if (caught().isEmpty() && isOnChosen(pressed)) {
             act = Act.MOVING;
+        } else if (isOnSketch()) {
+            act = Act.SKETCH;
         } else {
             act = Act.DIVIDING;
         }
@@ -242,6 +251,16 @@ final class SetOutHand {
         return false;
     }
 
+    /** Whether the sentence is about the sketch and the hand may move it. */
+    private boolean isOnSketch() {
+        return desk.view().subject().filter(s -> s == Subject.OfDesign.SKETCH).isPresent()
+                && desk.design().sketch().hand() == Sketch.Hold.FREE
+                && field.sketch()
+                        .box(desk.design().sketch())
+                        .filter(b -> b.contains(pressed))
+                        .isPresent();
+    }
+
     private boolean isOnChosen(Point place) {
         return lineAt(place).filter(id -> desk.view().chosen().contains(id)).isPresent();
     }
@@ -258,6 +277,13 @@ final class SetOutHand {
         switch (act) {
             case DIVIDING -> divide(event);
             case MOVING -> move(event, place);
+            case SKETCH -> {
+                Point by = place.minus(moved);
+                moved = place;
+                desk.drag(new Edit(
+                        "Sketch moved.",
+                        d -> d.withSketch(d.sketch().at(d.sketch().middle().plus(by)))));
+            }
             case BOXING, LASSO, DRAWING -> trail.add(place);
             case POINT -> reshape("Point moved.", p -> Reshaping.moved(p, point, snapped(event)));
             case SIDE -> {
@@ -275,7 +301,9 @@ final class SetOutHand {
     }
 
     private void divide(MouseEvent event) {
-        if (!dividers.areOpen()) {
+        if (!dividing) {
+            // A figure just laid is kept by the next act, and its legs are let go.
+            dividing = true;
             catchAt(pressed);
             dividers.open(caught().map(KnownPoint::place).orElseGet(() -> rounded(pressed)));
         }
@@ -312,10 +340,12 @@ final class SetOutHand {
         boolean dragged = isDrag(event);
         switch (done) {
             case DIVIDING -> {
-                if (dividers.areOpen() && dividers.form().isPresent()) {
+                if (dividing && dividers.form().isPresent()) {
                     dividers.lay();
                 } else {
-                    dividers.close();
+                    if (dividing) {
+                        dividers.close();
+                    }
                     click(event);
                 }
             }
@@ -341,8 +371,11 @@ final class SetOutHand {
                 }
                 trail.clear();
             }
-            case POINT, SIDE -> {
+            case POINT, SIDE, SKETCH -> {
                 desk.dropped();
+                if (done == Act.POINT && !dragged && point == 0 && dividers.isLoose()) {
+                    chosenPath().ifPresent(p -> runOn(p, p.paths().get(part).start()));
+                }
                 if (done == Act.SIDE && !dragged) {
                     point = -1;
                     click(event);
@@ -418,7 +451,10 @@ final class SetOutHand {
 
     private void selectWithin(boolean box) {
         Box round = Box.round(trail.stream().map(p -> Box.of(p, p)).toList());
-        Path lasso = box ? null : Path.polygon(trail);
+        // A stroke that comes back to its start goes round what it selects; any other selects what it touches.
+        boolean goesRound =
+                trail.get(0).distance(trail.get(trail.size() - 1)) < Math.max(round.width(), round.height()) / 3;
+        Path lasso = box ? null : goesRound ? Path.polygon(trail) : stroke();
         Set<String> found = new LinkedHashSet<>(desk.view().chosen());
         for (Member member : desk.root().members()) {
             if (member.standing().hidden() || member.standing().locked()) {
@@ -426,7 +462,10 @@ final class SetOutHand {
             }
             List<Laid> lines = lines(member.id());
             boolean within = !lines.isEmpty()
-                    && lines.stream().anyMatch(l -> box ? isWithin(l.path().box(), round) : isWithin(l.path(), lasso));
+                    && lines.stream()
+                            .anyMatch(l -> box
+                                    ? isWithin(l.path().box(), round)
+                                    : goesRound ? isWithin(l.path(), lasso) : touches(l.path(), lasso));
             if (within) {
                 found.add(member.id());
             }
@@ -437,6 +476,22 @@ final class SetOutHand {
 
     private static boolean isWithin(Box inner, Box outer) {
         return outer.with(inner).equals(outer);
+    }
+
+    private Path stroke() {
+        List<org.hyphantes.geometry.Curve> sides = new ArrayList<>();
+        for (int i = 1; i < trail.size(); i++) {
+            if (trail.get(i).distance(trail.get(i - 1)) > 0) {
+                sides.add(new org.hyphantes.geometry.Line(trail.get(i - 1), trail.get(i)));
+            }
+        }
+        return new Path(sides, false);
+    }
+
+    private static boolean touches(Path path, Path stroke) {
+        return PathMeetings.of(List.of(path, stroke), Tolerance.of(path.box().with(stroke.box())), 1_000, Watch.NONE)
+                .map(meetings -> meetings.stream().anyMatch(m -> m.first() != m.second()))
+                .orElse(true);
     }
 
     private static boolean isWithin(Path path, Path lasso) {

@@ -10,6 +10,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.hyphantes.design.Design;
@@ -46,6 +47,11 @@ public final class Documents {
     /** Has another chooser asked for files; for tests. */
     public void choosingBy(FileChoice other) {
         choice = other;
+    }
+
+    /** Asks for a picture to lay under the design. */
+    public void picture(Consumer<Path> laid) {
+        choice.toTrace().ifPresent(laid);
     }
 
     /** The file of the design on the desk; empty before it is first saved. */

@@ -7,6 +7,9 @@ import java.util.Optional;
 public interface FileChoice {
     Optional<Path> toOpen();
 
+    /** A picture to lay under the design. */
+    Optional<Path> toTrace();
+
     /** @param ending the ending, with its dot, that the file should have */
     Optional<Path> toWrite(String title, String suggestedName, String ending);
 }

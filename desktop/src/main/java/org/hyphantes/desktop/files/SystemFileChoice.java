@@ -26,6 +26,16 @@ public final class SystemFileChoice implements FileChoice {
     }
 
     @Override
+    public Optional<Path> toTrace() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Import picture");
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG"));
+        remembered.folder().filter(Files::isDirectory).ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
+        return remember(chooser.showOpenDialog(window));
+    }
+
+    @Override
     public Optional<Path> toWrite(String title, String suggestedName, String ending) {
         FileChooser chooser = chooser(title, ending);
         chooser.setInitialFileName(suggestedName + ending);

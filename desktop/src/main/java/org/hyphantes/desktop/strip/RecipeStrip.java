@@ -28,6 +28,7 @@ import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.Unhurried;
+import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.field.Camera;
 import org.hyphantes.desktop.field.Painter;
 import org.hyphantes.desktop.wording.Words;
@@ -77,6 +78,7 @@ public final class RecipeStrip extends Pane {
         desk.viewProperty().addListener((o, was, now) -> {
             if (!was.subject().equals(now.subject())
                     || !was.chosen().equals(now.chosen())
+                    || !was.group().equals(now.group())
                     || was.dark() != now.dark()) {
                 refresh();
                 drawResult();
@@ -95,7 +97,10 @@ public final class RecipeStrip extends Pane {
     }
 
     private void refresh() {
-        name.setText(desk.root().name());
+        name.setText(
+                desk.view().group().equals(View.OUTERMOST)
+                        ? desk.root().name()
+                        : "in " + desk.root().name());
         int figures = desk.root().members().size();
         count.setText(figures == 1 ? "1 figure" : figures + " figures");
         chips.getChildren().clear();
@@ -154,6 +159,10 @@ public final class RecipeStrip extends Pane {
         chip.setAccessibleText("Figure " + member.name());
         if (member instanceof Group group) {
             chip.setOnMouseClicked(e -> {
+                if (e.getClickCount() == 2) {
+                    desk.into(group);
+                    return;
+                }
                 desk.openStage(Stage.SET_OUT);
                 desk.look(
                         e.isShiftDown()

@@ -20,7 +20,7 @@ final class FigureWords {
     static final List<String> ALL = List.of(
             "select", "shift", "rotate", "scale", "align", "spread", "front", "back", "group", "ungroup", "name",
             "lock", "hide", "helper", "copy", "paste", "reshape", "bend", "cut", "join", "extend", "whole", "restore",
-            "cast", "page", "net", "unit", "fit", "points");
+            "cast", "page", "net", "sketch", "unit", "fit", "points");
 
     private final Desk desk;
     private final Selection selection;
@@ -54,7 +54,14 @@ final class FigureWords {
             }
             case "shift" -> selection.move(point(rest));
             case "rotate" -> selection.rotate(number(rest, "Rotate by degrees, such as rotate 15."), about());
-            case "scale" -> selection.scale(number(rest, "Scale by a number, such as scale 1.5."), about());
+            case "scale" -> {
+                String what = "Scale by a number, such as scale 1.5; scale all 1.5 takes the widths of bands with it.";
+                if (rest.startsWith("all ")) {
+                    selection.scaleAll(number(rest.substring(4), what));
+                } else {
+                    selection.scale(number(rest, what), about());
+                }
+            }
             case "align" -> align(rest);
             case "spread" -> selection.spread(!rest.startsWith("down"));
             case "front" -> selection.order(true, true);
@@ -80,11 +87,17 @@ final class FigureWords {
     private void setting(String word, String rest) throws CannotRead {
         switch (word) {
             case "page" -> {
-                desk.look(desk.view().about(new Subject.OfPage()));
+                desk.look(desk.view().about(Subject.OfDesign.PAGE));
                 String[] sizes = rest.split("\\s*[x\u00d7 ]\\s*");
                 if (sizes.length == 2) {
-                    desk.set(new Subject.OfPage(), "width", sizes[0], false);
-                    desk.set(new Subject.OfPage(), "height", sizes[1], false);
+                    desk.set(Subject.OfDesign.PAGE, "width", sizes[0], false);
+                    desk.set(Subject.OfDesign.PAGE, "height", sizes[1], false);
+                }
+            }
+            case "sketch" -> {
+                desk.look(desk.view().about(Subject.OfDesign.SKETCH));
+                if (!rest.isEmpty()) {
+                    desk.set(Subject.OfDesign.SKETCH, "file", rest, false);
                 }
             }
             case "fit" -> {
@@ -96,13 +109,13 @@ final class FigureWords {
                 }
             }
             case "net" -> {
-                desk.look(desk.view().about(new Subject.OfNet()));
+                desk.look(desk.view().about(Subject.OfDesign.NET));
                 String[] words = rest.split("\\s+", 2);
                 if (!words[0].isEmpty()) {
-                    desk.set(new Subject.OfNet(), "net", words[0], false);
+                    desk.set(Subject.OfDesign.NET, "net", words[0], false);
                 }
                 if (words.length == 2) {
-                    desk.set(new Subject.OfNet(), "step", words[1], false);
+                    desk.set(Subject.OfDesign.NET, "step", words[1], false);
                 }
             }
             case "unit" -> unit(rest);

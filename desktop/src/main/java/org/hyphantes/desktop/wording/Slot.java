@@ -42,6 +42,7 @@ final class Slot extends VBox {
     private double pressedAt;
     private double scrubbed;
     private boolean scrubbing;
+    private boolean fromField;
 
     /** @param words what a choice or a reference can be; empty for a number */
     Slot(Desk desk, Subject subject, String key, Kind kind, String value, List<String> words) {
@@ -106,7 +107,7 @@ final class Slot extends VBox {
     }
 
     private static boolean isBeginning(String character) {
-        return !character.isEmpty() && (Character.isDigit(character.charAt(0)) || "(=-.".contains(character));
+        return !character.isEmpty() && (Character.isLetterOrDigit(character.charAt(0)) || "(=-.".contains(character));
     }
 
     String key() {
@@ -149,6 +150,12 @@ final class Slot extends VBox {
         } else {
             typed.end();
         }
+    }
+
+    /** The same for a number begun in the field, to which the keyboard goes back when it is kept. */
+    void openFromField(String first) {
+        fromField = true;
+        open(first);
     }
 
     private void preview() {
@@ -223,6 +230,8 @@ final class Slot extends VBox {
                     event.getCode() == KeyCode.UP ? 1 : -1,
                     event.isShiftDown() ? 10 : event.isControlDown() ? 0.1 : 1,
                     false);
+        } else if (event.getCode() == KeyCode.ESCAPE) {
+            getScene().lookup("#field").requestFocus();
         } else {
             return;
         }
@@ -235,8 +244,17 @@ final class Slot extends VBox {
             requestFocus();
             event.consume();
         } else if (event.getCode() == KeyCode.ENTER) {
-            keep();
             event.consume();
+            if (fromField) {
+                fromField = false;
+                getScene().lookup("#field").requestFocus();
+            } else {
+                // The slot stays in hand, so that Tab goes on from it.
+                requestFocus();
+            }
+            if (isOpen()) {
+                keep();
+            }
         }
     }
 

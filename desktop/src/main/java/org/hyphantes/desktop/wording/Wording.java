@@ -32,6 +32,7 @@ import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Typesetter;
 import org.hyphantes.gauge.Gauge;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -228,6 +229,8 @@ public final class Wording extends VBox {
             if (found.isEmpty()) {
                 found.add("A");
             }
+        } else if (key.equals("typeface")) {
+            found.addAll(Typesetter.installed().typefaces());
         } else {
             found.add(((Kind.Reference) kind).to().replace(" or a figure", ""));
             desk.root().members().stream()
@@ -256,9 +259,9 @@ public final class Wording extends VBox {
             text("Nothing is set out yet. Drag from the centre outward, or begin with a ");
             answer(desk.noun().schema().word(), () -> words.figure(desk.noun(), ""));
             text(". ");
-            addSentence(new Subject.OfNet());
+            addSentence(Subject.OfDesign.NET);
             text(" ");
-            addSentence(new Subject.OfPage());
+            addSentence(Subject.OfDesign.PAGE);
         } else if (desk.view().stage() == Stage.WEAVE && !woven && desk.resolved() != null) {
             text(unwoven());
             answer("Interlace them?", this::interlace);
@@ -286,9 +289,9 @@ public final class Wording extends VBox {
                             .orElse("It") + " is a group. The word ungroup takes it apart.");
         } else if (desk.view().stage() == Stage.SET_OUT) {
             text("Nothing selected. Drag from a known point. ");
-            addSentence(new Subject.OfNet());
+            addSentence(Subject.OfDesign.NET);
             text(" ");
-            addSentence(new Subject.OfPage());
+            addSentence(Subject.OfDesign.PAGE);
         } else {
             text("Nothing selected. Click a figure or a step, or type a word.");
         }
@@ -401,7 +404,7 @@ public final class Wording extends VBox {
     /** Opens the first number of the sentence with a character already typed. */
     public boolean beginNumber(String character) {
         Optional<Slot> first = slots().stream().filter(Slot::isNumber).findFirst();
-        first.ifPresent(s -> s.open(character));
+        first.ifPresent(s -> s.openFromField(character));
         return first.isPresent();
     }
 

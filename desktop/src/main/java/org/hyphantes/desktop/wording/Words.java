@@ -10,7 +10,6 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.figure.Form;
-import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.treatment.Treatment;
 
@@ -128,9 +127,10 @@ public final class Words {
         return number.isEmpty() || desk.set(desk.view().subject().orElseThrow(), firstNumber(treatment), number, false);
     }
 
+    /** The first setting that a number or words typed behind the word can mean: not a choice, and no name of another thing. */
     private static String firstNumber(Described thing) {
         return thing.schema().keys().stream()
-                .filter(k -> thing.schema().value(thing, k) instanceof Amount)
+                .filter(thing.schema()::isTyped)
                 .findFirst()
                 .orElseThrow();
     }

@@ -13,7 +13,7 @@ import org.hyphantes.setting.CannotRead;
 
 /**
  * What a name like {@code Wide circle.radius} sets: a slot of a figure by its name or id, of a step by the word of its treatment
- * ({@code turn.times}, the second {@code turn 2.times}), of {@code page} or {@code net}, or a measure ({@code measures.seat}).
+ * ({@code turn.times}, the second {@code turn 2.times}), of {@code page}, {@code net} or {@code sketch}, or a measure ({@code measures.seat}).
  * Figures and steps of an inner group come after the group's name and a slash: {@code Compass/turn.times}.
  */
 record Target(Optional<Subject> subject, String key) {
@@ -48,10 +48,13 @@ record Target(Optional<Subject> subject, String key) {
             }
         }
         if (thing.equals("page")) {
-            return new Subject.OfPage();
+            return Subject.OfDesign.PAGE;
         }
         if (thing.equals("net")) {
-            return new Subject.OfNet();
+            return Subject.OfDesign.NET;
+        }
+        if (thing.equals("sketch")) {
+            return Subject.OfDesign.SKETCH;
         }
         List<String> known = new ArrayList<>();
         group.members().stream()
@@ -69,6 +72,6 @@ record Target(Optional<Subject> subject, String key) {
             known.add(word);
         }
         throw new CannotRead("There is no \"" + thing + "\" in " + group.name() + "; it has "
-                + (known.isEmpty() ? "nothing yet" : String.join(", ", known)) + ", page, net and measures.");
+                + (known.isEmpty() ? "nothing yet" : String.join(", ", known)) + ", page, net, sketch and measures.");
     }
 }

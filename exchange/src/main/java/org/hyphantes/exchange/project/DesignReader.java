@@ -17,6 +17,7 @@ import org.hyphantes.design.Material;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Net;
 import org.hyphantes.design.Page;
+import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.figure.Form;
@@ -71,6 +72,7 @@ final class DesignReader {
                         "measures",
                         "page",
                         "net",
+                        "sketch",
                         "members",
                         "recipe"));
         String name = text(tree, "name", "");
@@ -83,7 +85,10 @@ final class DesignReader {
                 : Page.STARTING;
         Net net = tree.has("net") ? (Net) settings(tree.path("net"), Net.STARTING, List.of(), "/net") : Net.STARTING;
         square = net.step().value();
-        return new Design(name, unit, material, measures, page, net, group(tree, "design", name, ""));
+        Sketch sketch = tree.has("sketch")
+                ? (Sketch) settings(tree.path("sketch"), Sketch.STARTING, List.of(), "/sketch")
+                : Sketch.STARTING;
+        return new Design(name, unit, material, measures, page, net, sketch, group(tree, "design", name, ""));
     }
 
     private static Map<String, Amount> measures(JsonNode node) throws CannotOpen {

@@ -38,6 +38,9 @@ final class DesignWriter {
         design.measures().forEach((name, amount) -> put(measures, name, amount));
         settings(tree.putObject("page"), design.page());
         settings(tree.putObject("net"), design.net());
+        if (design.sketch().isPresent()) {
+            settings(tree.putObject("sketch"), design.sketch());
+        }
         new DesignWriter(mapper).group(tree, design.root());
         return tree;
     }
