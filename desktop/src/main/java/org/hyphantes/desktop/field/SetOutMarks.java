@@ -33,7 +33,11 @@ final class SetOutMarks {
                 .filter(Drawn.class::isInstance)
                 .ifPresent(drawn -> points((Drawn) drawn, hand));
         hand.caught().ifPresent(known -> {
-            known.causes().forEach(c -> dashes(c, palette.verdigris(), 2));
+            // Told apart from what is selected by colour and by dashes on a ground of their own.
+            known.causes().forEach(c -> {
+                under(c);
+                dashes(c, palette.ochre(), 2.4);
+            });
             knownPoint(known.place());
         });
         if (hand.caught().isEmpty()) {
@@ -67,6 +71,15 @@ final class SetOutMarks {
         gc.strokeOval(x - 6, y - 6, 12, 12);
         gc.setFill(palette.verdigris());
         gc.fillOval(x - 2, y - 2, 4, 4);
+    }
+
+    private void under(Path path) {
+        gc.setStroke(palette.paper());
+        gc.setLineWidth(4.5);
+        gc.setLineDashes();
+        gc.beginPath();
+        new Tracer(gc, camera).trace(path);
+        gc.stroke();
     }
 
     private void dashes(Path path, Color colour, double width) {

@@ -392,7 +392,9 @@ public final class Wording extends VBox {
     private static HBox act(String what, String does) {
         Label key = new Label(what);
         key.getStyleClass().add("act");
-        return new HBox(6, key, second(does));
+        HBox act = new HBox(6, key, second(does));
+        act.setPadding(new Insets(0, 12, 0, 0));
+        return act;
     }
 
     private static Label second(String words) {
