@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -16,6 +17,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 
 /**
  * The edits that arrange members of a group: moved, turned and scaled, ordered, aligned and spread, grouped, named, locked,
@@ -34,15 +36,7 @@ public final class Arranging {
             return member;
         }
         if (member instanceof Figure figure) {
-            Figure there = figure.withForm(figure.form().carried(map));
-            return there.was().isEmpty()
-                    ? there
-                    : new Figure(
-                            there.id(),
-                            there.name(),
-                            there.form(),
-                            there.standing(),
-                            there.was().map(w -> w.carried(map)));
+            return figure.carried(map);
         }
         Group inner = (Group) member;
         return inner.withMembers(
@@ -203,6 +197,23 @@ public final class Arranging {
 
     public static Edit rename(String group, String id, String name) {
         return new Edit("Named " + name + ".", d -> each(d, group, m -> m.id().equals(id), m -> m.named(name)));
+    }
+
+    /** Gives figures, and those in groups, a colour of their own, or takes it away. */
+    public static Edit colour(String group, Set<String> ids, Optional<Colour> colour) {
+        return new Edit(
+                colour.map(c -> "Coloured " + c.hex() + ".").orElse("No colour of its own any more."),
+                d -> each(d, group, m -> ids.contains(m.id()), m -> coloured(m, colour)));
+    }
+
+    private static Member coloured(Member member, Optional<Colour> colour) {
+        return member instanceof Figure figure
+                ? figure.coloured(colour)
+                : ((Group) member)
+                        .withMembers(((Group) member)
+                                .members().stream()
+                                        .map(m -> coloured(m, colour))
+                                        .toList());
     }
 
     /** Changes how members stand: locked, hidden, helpers. */

@@ -36,7 +36,8 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
             for (Course course : laying.weave().coursesUnder(laying.placed())) {
                 Origin origin = new Origin(
                         strands.get(course.strand()).key(), Strand.letter(letters + course.strand()), course.ordinal());
-                shapes.add(new Shape.Filled(course.region(), Paint.BAND, origin));
+                shapes.add(new Shape.Filled(
+                        course.region(), Paint.band(laying.colours().get(course.strand())), origin));
             }
             letters += strands.size();
         }
@@ -46,14 +47,14 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
     private static List<Shape> line(Laid laid) {
         Origin origin = new Origin(laid.key(), "", -1);
         if (laid.band().isEmpty()) {
-            return List.of(new Shape.Lined(laid.path(), Paint.BARE_LINE, origin));
+            return List.of(new Shape.Lined(laid.path(), Paint.line(laid.colour()), origin));
         }
         BandStyle style = laid.band().get();
         List<Region> band = BandOutline.regions(laid.path(), style.width(), style.ends());
         return band.isEmpty()
-                ? List.of(new Shape.Lined(laid.path(), Paint.BARE_LINE, origin))
+                ? List.of(new Shape.Lined(laid.path(), Paint.line(laid.colour()), origin))
                 : band.stream()
-                        .<Shape>map(region -> new Shape.Filled(region, Paint.BAND, origin))
+                        .<Shape>map(region -> new Shape.Filled(region, Paint.band(laid.colour()), origin))
                         .toList();
     }
 

@@ -91,7 +91,7 @@ public final class Resolver {
         List<Laid> lines = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
             StrandKey own = paths.size() == 1 ? key : key.part(i);
-            lines.add(new Laid(own, paths.get(i), figure.form().centre(), Optional.empty()));
+            lines.add(new Laid(own, paths.get(i), figure.form().centre(), Optional.empty(), figure.colour()));
         }
         return lines;
     }
@@ -109,7 +109,7 @@ public final class Resolver {
         Map<String, Surroundings.Named> named = new LinkedHashMap<>();
         for (Member member : group.members()) {
             if (member instanceof Figure figure) {
-                named.putIfAbsent(figure.name(), new Surroundings.Named(figure.id(), figure.form()));
+                named.putIfAbsent(figure.name(), new Surroundings.Named(figure.id(), figure.form(), figure.colour()));
             }
         }
         return named;

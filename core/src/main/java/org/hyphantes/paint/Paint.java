@@ -12,4 +12,14 @@ public record Paint(Optional<Colour> fill, Optional<Colour> line, double weight)
 
     /** A band until a colouring says otherwise. */
     public static final Paint BAND = new Paint(Optional.of(BONE), Optional.of(INK), 0.35);
+
+    /** A bare line of a colour, if there is one. */
+    public static Paint line(Optional<Colour> colour) {
+        return colour.isEmpty() ? BARE_LINE : new Paint(Optional.empty(), colour, BARE_LINE.weight);
+    }
+
+    /** A band of a colour, if there is one. */
+    public static Paint band(Optional<Colour> colour) {
+        return colour.isEmpty() ? BAND : new Paint(colour, BAND.line, BAND.weight);
+    }
 }

@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
@@ -76,7 +77,8 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
                         paths.size() == 1 ? key : key.part(i),
                         paths.get(i).map(carried),
                         carried.of(seat),
-                        Optional.empty()));
+                        Optional.empty(),
+                        colour(a.get(), b.get(), share)));
             }
         }
         return work.withLines(lines);
@@ -89,6 +91,13 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
         return heading == Heading.AS_DRAWN
                 ? there
                 : there.after(Affine.turn(Angle.bearing(way.tangent(position)), seat));
+    }
+
+    /** Colours pass into one another; one alone is that of all steps. */
+    private static Optional<Colour> colour(Surroundings.Named a, Surroundings.Named b, double share) {
+        return a.colour().isPresent() && b.colour().isPresent()
+                ? Optional.of(a.colour().get().towards(b.colour().get(), share))
+                : a.colour().or(b::colour);
     }
 
     private static Point centre(Form a, Form b, double share) {

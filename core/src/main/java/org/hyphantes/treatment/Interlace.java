@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
@@ -68,10 +69,12 @@ public record Interlace(Beginning beginning, String strand, Amount clearance, Re
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         List<Strand> strands = new ArrayList<>();
+        List<Optional<Colour>> colours = new ArrayList<>();
         List<Laid> rest = new ArrayList<>();
         for (Laid laid : work.lines()) {
             if (laid.band().isPresent()) {
                 BandStyle band = laid.band().get();
+                colours.add(laid.colour());
                 String letter = Strand.letter(strands.size());
                 strands.add(new Strand(letter, laid.key(), laid.path(), band.width(), band.ends()));
             } else {
@@ -89,7 +92,7 @@ public record Interlace(Beginning beginning, String strand, Amount clearance, Re
         }
         Weave weave = Weave.of(diagram.get(), order, work.turning(), surroundings.watch());
         List<Laying> weaves = new ArrayList<>(work.weaves());
-        weaves.add(new Laying(weave, surroundings.group(), surroundings.step(), Affine.IDENTITY));
+        weaves.add(new Laying(weave, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours));
         return new Work(rest, weaves, work.turning());
     }
 

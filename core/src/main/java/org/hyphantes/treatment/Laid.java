@@ -4,20 +4,21 @@ import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.weave.StrandKey;
 
-/** A line laid on the page: what it is, its exact path, the point its figure is seated by, and its band once it has one. */
-public record Laid(StrandKey key, Path path, Point seat, Optional<BandStyle> band) {
+/** A line laid on the page: what it is, its exact path, the point its figure is seated by, its band once it has one, its colour if any. */
+public record Laid(StrandKey key, Path path, Point seat, Optional<BandStyle> band, Optional<Colour> colour) {
     Laid mapped(Affine map, StrandKey as) {
-        return new Laid(as, path.map(map), map.of(seat), band);
+        return new Laid(as, path.map(map), map.of(seat), band, colour);
     }
 
     /** Another line made of this one. */
     Laid along(Path other, StrandKey as) {
-        return new Laid(as, other, seat, band);
+        return new Laid(as, other, seat, band, colour);
     }
 
     Laid banded(BandStyle style) {
-        return new Laid(key, path, seat, Optional.of(style));
+        return new Laid(key, path, seat, Optional.of(style), colour);
     }
 }

@@ -1,7 +1,22 @@
 package org.hyphantes.treatment;
 
+import java.util.List;
+import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.weave.Weave;
 
-/** A weave as laid on the page: which interlacing made it (group id and step), and the map that lays it in its place. */
-public record Laying(Weave weave, String group, int step, Affine placed) {}
+/**
+ * A weave as laid on the page: which interlacing made it (group id and step), the map that lays it in its place, and the colour of
+ * each of its strands, if any.
+ */
+public record Laying(Weave weave, String group, int step, Affine placed, List<Optional<Colour>> colours) {
+    public Laying {
+        colours = List.copyOf(colours);
+    }
+
+    /** This laying carried on by a map. */
+    Laying carried(Affine map) {
+        return new Laying(weave, group, step, map.after(placed), colours);
+    }
+}

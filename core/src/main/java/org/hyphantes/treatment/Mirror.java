@@ -97,7 +97,7 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
                 }
             }
             for (Laying laying : work.weaves()) {
-                weaves.add(new Laying(laying.weave(), laying.group(), laying.step(), map.after(laying.placed())));
+                weaves.add(laying.carried(map));
             }
         }
         Optional<Turning> turning = original == Keeping.LEAVING_OUT

@@ -57,7 +57,7 @@ public record Row(String steps, Amount towards) implements Treatment {
                 lines.add(line.mapped(map, line.key().copy(k)));
             }
             for (Laying laying : work.weaves()) {
-                weaves.add(new Laying(laying.weave(), laying.group(), laying.step(), map.after(laying.placed())));
+                weaves.add(laying.carried(map));
             }
         }
         return new Work(lines, weaves, Optional.empty());

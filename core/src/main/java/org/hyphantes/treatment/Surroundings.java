@@ -6,14 +6,15 @@ import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Ground;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Colour;
 
 /**
  * What a step may refer to: its group and its place in the recipe, the group's figures by name, the ground they are set out on,
  * and the watch that may break off long work.
  */
 public record Surroundings(String group, int step, Map<String, Named> figures, Ground ground, Watch watch) {
-    /** A figure by its id. */
-    public record Named(String id, Form form) {}
+    /** A figure by its id, with its colour if it has one. */
+    public record Named(String id, Form form, Optional<Colour> colour) {}
 
     /** The words for the middle of the group, where its figures are set out from. */
     public static final String THE_CENTRE = "the centre";

@@ -116,8 +116,7 @@ public record Turn(
         for (Laying laying : work.weaves()) {
             Point seat = laying.placed().of(Point.ORIGIN);
             for (int k = 0; k < count(); k++) {
-                Affine placed = place(k, false, centre, seat).after(laying.placed());
-                weaves.add(new Laying(laying.weave(), laying.group(), laying.step(), placed));
+                weaves.add(laying.carried(place(k, false, centre, seat)));
             }
         }
         return new Work(lines, weaves, isRing() ? Optional.of(turning) : Optional.empty());

@@ -28,6 +28,7 @@ import org.hyphantes.figure.Running;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Scope;
@@ -163,6 +164,29 @@ class CopiesTest {
                 with(Between.STARTING, "from", "Figure 0", "to", "Figure 1", "along", "Figure 2", "steps", "3"));
         assertThat(along.lines().subList(3, 6))
                 .allSatisfy(l -> assertThat(l.seat().length()).isCloseTo(60, within(1e-6)));
+    }
+
+    /** Colours pass into one another step by step; a woven strand keeps the colour of its figure. */
+    @Test
+    void stepsTakeColoursBetweenThoseOfTheirFigures() {
+        Figure from = new Figure("a", "A", circle(10, 0, 0)).coloured(Colour.named("#000000"));
+        Figure to = new Figure("b", "B", circle(40, 0, 0)).coloured(Colour.named("ff8040"));
+        Step between = new Step(true, with(Between.STARTING, "steps", "3"));
+        Artwork lines = artwork(List.of(from, to), List.of(between));
+        assertThat(lines.shapes())
+                .extracting(s -> s.paint().line().orElseThrow().hex())
+                .containsExactly("#000000", "#FF8040", "#402010", "#804020", "#BF6030");
+        Artwork woven = artwork(
+                List.of(from.carried(org.hyphantes.geometry.Affine.shift(new Point(35, 0))), to),
+                List.of(
+                        new Step(true, with(Band.STARTING, "width", "2")),
+                        new Step(true, Interlace.STARTING),
+                        new Step(true, with(Turn.of(2), "about", "A"))));
+        assertThat(woven.shapes())
+                .extracting(s -> s.paint().fill().orElseThrow().hex())
+                .containsOnly("#000000", "#FF8040");
+        assertThat(Colour.named("oxide")).contains(new Colour("#A4472F"));
+        assertThat(Colour.named("furlong")).isEmpty();
     }
 
     /** Leaves along a ring that head along it: each is the one before, turned by as much as the ring has turned. */

@@ -8,6 +8,8 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Recipes;
@@ -21,6 +23,7 @@ import org.hyphantes.desktop.rail.GaugeRail;
 import org.hyphantes.desktop.rail.Snags;
 import org.hyphantes.figure.Form;
 import org.hyphantes.known.PointKind;
+import org.hyphantes.paint.Well;
 import org.hyphantes.treatment.Treatment;
 
 /** The menu line: every act with its key. */
@@ -117,9 +120,21 @@ final class Menus {
                         item("To the very back", "Shortcut+Shift+PAGE_DOWN", () -> of.order(false, true)),
                         new SeparatorMenuItem(),
                         align(of),
+                        colours(of),
                         item("Lock or unlock", "", () -> of.stand("lock")),
                         item("Hide or show", "", () -> of.stand("hide")),
                         item("Helper or not", "", () -> of.stand("helper")));
+        return menu;
+    }
+
+    private static Menu colours(Selection of) {
+        Menu menu = new Menu("Colour");
+        for (Well well : Well.QUAY) {
+            MenuItem item = item(well.name(), "", () -> of.colour(well.name()));
+            item.setGraphic(new Rectangle(14, 14, Color.web(well.colour().hex())));
+            menu.getItems().add(item);
+        }
+        menu.getItems().addAll(new SeparatorMenuItem(), item("none", "", () -> of.colour("none")));
         return menu;
     }
 

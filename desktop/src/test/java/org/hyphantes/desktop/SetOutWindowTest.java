@@ -270,6 +270,12 @@ class SetOutWindowTest extends WindowFixture {
         robot.clickOn(onScreen(new Point(-22, 0)));
         eventually(() ->
                 assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
+        say(robot, "colour oxide");
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.ESCAPE);
+        say(robot, "select oxide");
+        eventually(() ->
+                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
         say(robot, "helper");
         eventually(() -> assertThat(desk.resolved().finished().shapes()).hasSize(1));
     }

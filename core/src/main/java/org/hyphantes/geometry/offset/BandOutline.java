@@ -41,14 +41,19 @@ public final class BandOutline {
 
     /**
      * The band as regions: exact along lines and arcs; where a path has cubics, or bends back on its own band, as {@link Bands}
-     * makes it. A band too wide for a circle to bear on its inner side is none.
+     * makes it. A band too wide for a circle to bear on its inner side is none,
+     * and so is one that the subdivision cannot resolve; whoever draws says so.
      */
     public static List<Region> regions(Path path, double width, Ends ends) {
         Optional<Region> exact = of(path, width, ends);
         if (exact.isPresent() || path.curves().stream().noneMatch(Cubic.class::isInstance)) {
             return exact.map(List::of).orElse(List.of());
         }
-        return Bands.of(path, WidthProfile.even(width), ends, Corners.MITRED);
+        try {
+            return Bands.of(path, WidthProfile.even(width), ends, Corners.MITRED);
+        } catch (IllegalStateException e) {
+            return List.of();
+        }
     }
 
     /** The end of a band from one of its edges over to the other, bulging to the right-hand side of that way. */

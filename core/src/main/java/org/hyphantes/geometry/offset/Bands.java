@@ -2,6 +2,7 @@ package org.hyphantes.geometry.offset;
 
 import java.util.List;
 import java.util.TreeSet;
+import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
@@ -21,6 +22,12 @@ public final class Bands {
     public static List<Region> of(Path path, WidthProfile profile, Ends ends, Corners corners) {
         if (!(profile.widest() > 0)) {
             return List.of();
+        }
+        if (path.length() <= 1e-9 * profile.widest()) {
+            // No length to speak of: its ends alone.
+            return ends == Ends.ROUND
+                    ? List.of(Region.of(Path.closed(Arc.circle(path.start(), profile.widest() / 2, 0))))
+                    : List.of();
         }
         Strips strips = new Strips(Offset.fittingTolerance(path.box()));
         if (profile.isEven()) {

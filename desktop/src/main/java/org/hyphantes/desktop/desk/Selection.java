@@ -21,6 +21,8 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Well;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Treatment;
 
@@ -74,15 +76,31 @@ public final class Selection {
         desk.say("Nothing selected.");
     }
 
-    /** Selects all members of a kind, or whose names begin so. */
+    /** Gives what is selected a colour: a name of the colourway, hexadecimal digits, or none. */
+    public void colour(String words) {
+        Optional<Colour> colour = Colour.named(words);
+        if (colour.isEmpty() && !words.strip().equals("none")) {
+            desk.warn("Colours are "
+                    + String.join(", ", Well.QUAY.stream().map(Well::name).toList())
+                    + ", six hexadecimal digits such as #A4472F, or none.");
+        } else if (isSomething()) {
+            keepSelected(Arranging.colour(group(), ids(), colour));
+        }
+    }
+
+    /** Selects all members of a kind, of a colour, or whose names begin so. */
     public void named(String words) {
         String wanted = words.strip().toLowerCase(Locale.ROOT);
+        Optional<Colour> colour = Colour.named(wanted);
         Set<String> ids = new LinkedHashSet<>();
         for (Member member : desk.root().members()) {
             boolean kind = member instanceof Figure figure
                     && (wanted.equals(figure.form().schema().word())
                             || wanted.equals(figure.form().schema().word() + "s"));
-            if (kind || member.name().toLowerCase(Locale.ROOT).startsWith(wanted)) {
+            boolean coloured = member instanceof Figure of
+                    && colour.isPresent()
+                    && of.colour().equals(colour);
+            if (kind || coloured || member.name().toLowerCase(Locale.ROOT).startsWith(wanted)) {
                 ids.add(member.id());
             }
         }

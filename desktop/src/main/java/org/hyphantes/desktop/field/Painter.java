@@ -1,10 +1,10 @@
 package org.hyphantes.desktop.field;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.FillRule;
@@ -21,6 +21,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Paint;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Course;
@@ -55,9 +56,18 @@ public final class Painter {
     public void lines(Artwork artwork, Set<String> chosen, double weight) {
         List<Path> plain = new ArrayList<>();
         List<Path> marked = new ArrayList<>();
+        Map<Color, List<Path>> coloured = new LinkedHashMap<>();
         for (Laid laid : artwork.work().lines()) {
-            (chosen.contains(laid.key().figure()) ? marked : plain).add(laid.path());
+            if (chosen.contains(laid.key().figure())) {
+                marked.add(laid.path());
+            } else if (laid.colour().isPresent()) {
+                coloured.computeIfAbsent(Color.web(laid.colour().get().hex()), c -> new ArrayList<>())
+                        .add(laid.path());
+            } else {
+                plain.add(laid.path());
+            }
         }
+        coloured.forEach((colour, paths) -> stroke(paths, colour, weight + 0.2));
         for (Laying laying : artwork.work().weaves()) {
             for (Strand strand : laying.weave().strands()) {
                 (chosen.contains(strand.key().figure()) ? marked : plain)
@@ -131,16 +141,20 @@ public final class Painter {
             }
         }
         for (Laying laying : artwork.work().weaves()) {
-            Map<Integer, List<Course>> byFigure = new TreeMap<>();
+            Map<Color, List<Course>> byColour = new LinkedHashMap<>();
             List<Strand> strands = laying.weave().strands();
             for (Course course : laying.weave().coursesUnder(laying.placed())) {
                 if (all || course.region().outline().box().meets(seen)) {
                     int figure =
                             figures.number(strands.get(course.strand()).key().figure());
-                    byFigure.computeIfAbsent(figure, f -> new ArrayList<>()).add(course);
+                    Color colour = laying.colours()
+                            .get(course.strand())
+                            .map(c -> Color.web(c.hex()))
+                            .orElseGet(() -> weight > 0 ? tint(figure) : palette.tint(figure));
+                    byColour.computeIfAbsent(colour, c -> new ArrayList<>()).add(course);
                 }
             }
-            byFigure.forEach((figure, courses) -> courses(courses, figure, weight, near(strands)));
+            byColour.forEach((colour, courses) -> courses(courses, colour, weight, near(strands)));
         }
     }
 
@@ -148,11 +162,11 @@ public final class Painter {
         return strands.stream().mapToDouble(Strand::width).max().orElse(0) * camera.scale() > NEAR;
     }
 
-    private void courses(List<Course> courses, int figure, double weight, boolean near) {
+    private void courses(List<Course> courses, Color colour, double weight, boolean near) {
         Tracer tracer = new Tracer(gc, camera);
         gc.beginPath();
         courses.forEach(c -> tracer.trace(c.region()));
-        fill(weight > 0 ? tint(figure) : palette.tint(figure));
+        fill(colour);
         if (weight > 0) {
             if (!near) {
                 gc.beginPath();
@@ -166,11 +180,21 @@ public final class Painter {
         if (shape instanceof Shape.Filled filled) {
             gc.beginPath();
             new Tracer(gc, camera).trace(filled.region());
-            fill(tint(figures.number(shape.origin().key().figure())));
+            fill(own(shape, tint(figures.number(shape.origin().key().figure()))));
             edge(Math.max(weight, 0.6));
         } else if (shape instanceof Shape.Lined lined) {
-            stroke(List.of(lined.path()), palette.ink(), Math.max(weight, 0.8));
+            Color line = lined.paint().equals(Paint.BARE_LINE)
+                    ? palette.ink()
+                    : lined.paint().line().map(c -> Color.web(c.hex())).orElse(palette.ink());
+            stroke(List.of(lined.path()), line, Math.max(weight, 0.8));
         }
+    }
+
+    /** The colour a shape has of its own, which the theme never changes; else another. */
+    private static Color own(Shape shape, Color otherwise) {
+        return shape.paint().equals(Paint.BAND)
+                ? otherwise
+                : shape.paint().fill().map(c -> Color.web(c.hex())).orElse(otherwise);
     }
 
     private void fill(Color colour) {

@@ -19,8 +19,8 @@ import org.hyphantes.setting.Unit;
 final class FigureWords {
     static final List<String> ALL = List.of(
             "select", "shift", "rotate", "scale", "align", "spread", "front", "back", "group", "ungroup", "name",
-            "lock", "hide", "helper", "copy", "paste", "reshape", "bend", "cut", "join", "extend", "whole", "restore",
-            "cast", "page", "net", "sketch", "unit", "fit", "points");
+            "colour", "lock", "hide", "helper", "copy", "paste", "reshape", "bend", "cut", "join", "extend", "whole",
+            "restore", "cast", "page", "net", "sketch", "unit", "fit", "points");
 
     private final Desk desk;
     private final Selection selection;
@@ -69,6 +69,7 @@ final class FigureWords {
             case "group" -> selection.group(true);
             case "ungroup" -> selection.group(false);
             case "name" -> selection.rename(rest);
+            case "colour" -> selection.colour(rest);
             case "lock", "hide", "helper" -> selection.stand(word);
             case "copy" -> selection.copy();
             case "paste" -> selection.paste(false);

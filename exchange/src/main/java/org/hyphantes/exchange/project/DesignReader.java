@@ -21,6 +21,7 @@ import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.figure.Form;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -129,13 +130,24 @@ final class DesignReader {
         if (node.has("was")) {
             was = Optional.of(form(node.path("was"), List.of("figure"), at + "/was"));
         }
-        Form form = form(node, List.of("figure", "id", "name", "standing", "was"), at);
-        return new Figure(id, text(node, "name", at), form, standing(node, at), was);
+        Form form = form(node, List.of("figure", "id", "name", "standing", "was", "colour"), at);
+        return new Figure(id, text(node, "name", at), form, standing(node, at), was, colour(node, at));
     }
 
     private Form form(JsonNode node, List<String> others, String at) throws CannotOpen {
         Form starting = kind(text(node, "figure", at), Form.EACH, at + "/figure");
         return (Form) settings(node, starting, others, at);
+    }
+
+    private static Optional<Colour> colour(JsonNode node, String at) throws CannotOpen {
+        if (!node.has("colour")) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new Colour(text(node, "colour", at)));
+        } catch (IllegalArgumentException e) {
+            throw at(at + "/colour", e.getMessage() + ".");
+        }
     }
 
     private static Standing standing(JsonNode node, String at) throws CannotOpen {

@@ -54,6 +54,7 @@ final class DesignWriter {
                 node.put("id", figure.id());
                 node.put("name", figure.name());
                 standing(node, member.standing());
+                figure.colour().ifPresent(c -> node.put("colour", c.hex()));
                 settings(node, figure.form());
                 figure.was().ifPresent(was -> {
                     ObjectNode before = node.putObject("was");

@@ -8,14 +8,22 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
+import org.hyphantes.design.Net;
+import org.hyphantes.design.Page;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Treatment;
@@ -45,7 +53,7 @@ class ProjectFileTest {
         Group inner = new Group(
                 "inner",
                 "Inner",
-                design.root().members().subList(2, 4),
+                design.root().members().subList(2, design.root().members().size()),
                 design.root().recipe());
         List<Member> members = new ArrayList<>(design.root().members().subList(0, 2));
         members.add(inner);
@@ -53,20 +61,24 @@ class ProjectFileTest {
         for (Treatment treatment : Treatment.each()) {
             design = Recipes.addStep("inner", 0, treatment).change().apply(design);
         }
+        design = Arranging.stand(
+                        "design", Set.of("circle-2"), s -> s.withHelper(true).withLocked(true), "")
+                .change()
+                .apply(design);
+        design = Arranging.colour("design", Set.of("circle-1", "inner"), Colour.named("brass"))
+                .change()
+                .apply(design);
+        design = Arranging.reshape(design, "inner", Set.of("star-1"), paths -> paths, "")
+                .change()
+                .apply(design);
+        design = design.withSketch(Sketch.STARTING.of("pencil.png").at(new Point(3, 4)))
+                .withPage(Page.STARTING.fitting(new Box(-50, -20, 60, 70), 5))
+                .withNet(new Net(Net.Pattern.ROUND, new Amount(12.5, "in(1/2) - 0.2"), Amount.of(4), Amount.of(12)));
         design = Recipes.pass(design, "design", 1).change().apply(design);
         var laying = new Resolver().resolve(Demo.tideRing()).work().weaves().get(0);
         design = Swaps.swap(laying, 3, Reach.EVERY_TURN).change().apply(design);
         design = Swaps.swap(laying, 7, Reach.THIS_ONE).change().apply(design);
-        return new Design(
-                "A \"full\" design \u2014 \u00fc",
-                Unit.IN,
-                design.material(),
-                design.measures(),
-                new Group(
-                        "design",
-                        "A \"full\" design \u2014 \u00fc",
-                        design.root().members(),
-                        design.root().recipe()));
+        return design.withUnit(Unit.IN).named("A \"full\" design \u2014 \u00fc");
     }
 
     @Test
