@@ -42,6 +42,10 @@ class ModuleArrowsTest {
             .definedBy("org.hyphantes.design..")
             .layer("gauge")
             .definedBy("org.hyphantes.gauge..")
+            .layer("known")
+            .definedBy("org.hyphantes.known..")
+            .whereLayer("known")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("geometry")
             .mayNotAccessAnyLayer()
             .whereLayer("symmetry")
@@ -55,7 +59,7 @@ class ModuleArrowsTest {
             .whereLayer("paint")
             .mayNotAccessAnyLayer()
             .whereLayer("treatment")
-            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "figure", "weave")
+            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "figure", "weave", "paint")
             .whereLayer("gauge")
             .mayNotBeAccessedByAnyLayer();
 }
