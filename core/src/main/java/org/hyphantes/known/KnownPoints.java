@@ -67,7 +67,7 @@ public final class KnownPoints {
         if (lines.size() <= MOST_LINES) {
             Map<Path, String> words = new LinkedHashMap<>();
             for (Laid line : lines) {
-                words.putIfAbsent(line.path(), names.getOrDefault(line.key().figure(), "a line"));
+                words.putIfAbsent(line.path(), words(line, names));
             }
             spokes(group, box).forEach(words::putIfAbsent);
             words.forEach(known::along);
@@ -75,6 +75,13 @@ public final class KnownPoints {
         }
         known.page(design.page().box());
         return known;
+    }
+
+    /** A figure by its name, a copy of it by its number. */
+    private static String words(Laid line, Map<String, String> names) {
+        String name = names.getOrDefault(line.key().figure(), "a line");
+        int copy = line.key().outermost();
+        return copy == 0 ? name : "copy " + (copy + 1) + " of " + name;
     }
 
     private static Map<Path, String> spokes(Group group, Box box) {
@@ -117,8 +124,7 @@ public final class KnownPoints {
         }
         for (Laid line : lines) {
             if (!centreless.contains(line.key().figure())) {
-                String name = names.getOrDefault(line.key().figure(), "a line");
-                add(line.seat(), PointKind.CENTRES, "centre of a copy of " + name, List.of(line.path()));
+                add(line.seat(), PointKind.CENTRES, "centre of " + words(line, names), List.of(line.path()));
             }
         }
     }

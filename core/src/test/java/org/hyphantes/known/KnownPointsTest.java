@@ -45,12 +45,12 @@ class KnownPointsTest {
         double high = 62 * Math.cos(Math.toRadians(22.5))
                 + Math.sqrt(1600 - Math.pow(62 * Math.sin(Math.toRadians(22.5)), 2));
         KnownPoint crossing = known.near(Point.polar(high, 22.5), 0.5, EVERY).get(0);
-        assertThat(crossing.words()).isEqualTo("where Circle cuts Circle");
+        assertThat(crossing.words()).isEqualTo("where Circle cuts copy 2 of Circle");
         assertThat(crossing.place().distance(Point.polar(high, 22.5))).isLessThan(1e-9);
         assertThat(crossing.causes()).hasSize(2);
         KnownPoint spoke = known.near(Point.polar(70, 45), 0.5, EVERY).get(0);
         assertThat(spoke.words()).isIn("where Wide circle cuts spoke 1", "where spoke 1 cuts Wide circle");
-        assertThat(known.near(Point.polar(62, 90), 1, EVERY).get(0).words()).isEqualTo("centre of a copy of Circle");
+        assertThat(known.near(Point.polar(62, 90), 1, EVERY).get(0).words()).isEqualTo("centre of copy 3 of Circle");
         assertThat(known.near(new Point(0.2, 0.1), 1, EVERY).get(0).words()).isEqualTo("the centre");
         assertThat(known.near(Point.polar(high, 22.5), 0.5, EnumSet.of(PointKind.CENTRES)))
                 .as("crossings are switched off")

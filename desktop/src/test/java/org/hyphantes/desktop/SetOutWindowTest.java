@@ -170,6 +170,45 @@ class SetOutWindowTest extends WindowFixture {
         robot.type(KeyCode.DELETE);
         eventually(() -> assertThat(message(robot)).isEqualTo("Locked: unlock it first."));
         say(robot, "lock");
+        // By its peg the selection is turned, with Shift by steps of 15 degrees.
+        Form before = desk.root()
+                .figure(desk.view().chosen().iterator().next())
+                .orElseThrow()
+                .form();
+        org.hyphantes.geometry.Box box = org.hyphantes.design.Arranging.box(
+                desk.design(), desk.root().id(), desk.view().chosen());
+        double aside = 14 / frame.field().camera().scale();
+        Point peg = new Point(box.right() + aside, box.top() - aside);
+        robot.press(KeyCode.SHIFT);
+        drag(robot, peg, new Point(box.right() + aside, box.bottom() + aside));
+        robot.release(KeyCode.SHIFT);
+        eventually(() -> assertThat(message(robot)).isEqualTo("Rotated by 90.0 degrees."));
+        // A circle turned about its middle is the same, and leaves nothing to undo.
+        assertThat(desk.root()
+                        .figure(desk.view().chosen().iterator().next())
+                        .orElseThrow()
+                        .form())
+                .isEqualTo(before);
+        say(robot, "select box");
+        eventually(() -> assertThat(desk.view().chosen()).hasSize(1));
+        org.hyphantes.geometry.Box upright = org.hyphantes.design.Arranging.box(
+                desk.design(), desk.root().id(), desk.view().chosen());
+        Point corner = new Point(upright.right() + aside, upright.top() - aside);
+        robot.press(KeyCode.SHIFT);
+        drag(robot, corner, new Point(corner.x(), 2 * upright.centre().y() - corner.y()));
+        robot.release(KeyCode.SHIFT);
+        eventually(() -> assertThat(org.hyphantes.design.Arranging.box(
+                                desk.design(), desk.root().id(), desk.view().chosen())
+                        .width())
+                .as("the box lies on its side or aslant")
+                .isNotCloseTo(upright.width(), within(0.5)));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(org.hyphantes.design.Arranging.box(
+                                desk.design(), desk.root().id(), desk.view().chosen())
+                        .width())
+                .isCloseTo(upright.width(), within(1e-6)));
+        say(robot, "select Boss");
+        eventually(() -> assertThat(desk.view().chosen()).hasSize(1));
         say(robot, "align left page");
         eventually(() -> assertThat(org.hyphantes.design.Arranging.box(
                                 desk.design(), desk.root().id(), desk.view().chosen())

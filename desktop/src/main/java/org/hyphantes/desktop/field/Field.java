@@ -1,6 +1,5 @@
 package org.hyphantes.desktop.field;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,11 +29,8 @@ import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.View;
-import org.hyphantes.figure.Drawn;
-import org.hyphantes.figure.Reshaping;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.known.KnownPoint;
 import org.hyphantes.known.KnownPoints;
@@ -106,7 +102,7 @@ public final class Field extends Pane {
                 hand.dividers().keep();
             }
             if (!was.subject().equals(now.subject())) {
-                hand.forgetPoint();
+                hand.paths().forget();
             }
             draw();
         });
@@ -221,44 +217,11 @@ public final class Field extends Pane {
         }
     }
 
-    /** Switches the selected point of a path between corner and smooth; false when none is selected. */
-    boolean togglePoint() {
-        if (hand.point() < 0) {
-            return false;
-        }
-        int at = hand.point();
-        int part = hand.part();
-        desk.view()
-                .subject()
-                .ifPresent(subject -> desk.edit(new Edit("Corner or smooth.", d -> {
-                    Drawn drawn = (Drawn) subject.in(d).orElseThrow();
-                    List<Path> paths = new ArrayList<>(drawn.paths());
-                    Path path = Reshaping.withPoints(paths.get(part));
-                    paths.set(
-                            part,
-                            Reshaping.isSmooth(path, at) ? Reshaping.corner(path, at) : Reshaping.smooth(path, at));
-                    return subject.put(d, Drawn.of(paths));
-                })));
-        return true;
-    }
-
     /** Deletes the selected point of a path; false when none is selected. */
     public boolean deletePoint() {
-        if (hand.point() < 0 || desk.view().subject().isEmpty()) {
-            return false;
-        }
-        int at = hand.point();
-        int part = hand.part();
-        Subject subject = desk.view().subject().get();
-        desk.edit(new Edit("Point deleted.", d -> {
-            Drawn drawn = (Drawn) subject.in(d).orElseThrow();
-            List<Path> paths = new ArrayList<>(drawn.paths());
-            paths.set(part, Reshaping.withoutPoint(Reshaping.withPoints(paths.get(part)), at));
-            return subject.put(d, Drawn.of(paths));
-        }));
-        hand.forgetPoint();
+        boolean deleted = hand.paths().delete();
         drawMarks();
-        return true;
+        return deleted;
     }
 
     /** Makes the figure just laid one of another kind; false when none is loose. */

@@ -70,8 +70,8 @@ final class NeedleKeys {
                 if (dividers.areOpen() && !loose) {
                     dividers.keep();
                     desk.say("Dividers closed.");
-                } else if (hand.point() >= 0) {
-                    hand.forgetPoint();
+                } else if (hand.paths().point() >= 0) {
+                    hand.paths().forget();
                 } else {
                     dividers.keep();
                     desk.look(desk.view().about(null));
@@ -83,7 +83,7 @@ final class NeedleKeys {
                 }
             }
             case SPACE -> {
-                return field.togglePoint();
+                return hand.paths().toggle();
             }
             case UP, DOWN, LEFT, RIGHT -> {
                 return arrow(event, way, hand, loose);

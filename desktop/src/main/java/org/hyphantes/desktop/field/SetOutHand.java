@@ -24,9 +24,6 @@ import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.geometry.Tolerance;
-import org.hyphantes.geometry.Watch;
-import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.known.KnownPoint;
 import org.hyphantes.treatment.Laid;
 
@@ -49,12 +46,14 @@ final class SetOutHand {
         DRAWING,
         POINT,
         SKETCH,
+        PEG,
         SIDE
     }
 
     private final Desk desk;
     private final Field field;
     private final Dividers dividers;
+    private final PathHand paths;
     private Act act = Act.NONE;
     private double pressedX;
     private double pressedY;
@@ -63,18 +62,25 @@ final class SetOutHand {
     private final List<Point> trail = new ArrayList<>();
     private List<KnownPoint> near = List.of();
     private int chosenNear;
-    private int part;
-    private int point = -1;
     private boolean dividing;
+    private Point about = Point.ORIGIN;
+    private Point pegAt = Point.ORIGIN;
+    private double pegged;
+    private double sized = 1;
 
     SetOutHand(Desk desk, Field field) {
         this.desk = desk;
         this.field = field;
         this.dividers = new Dividers(desk);
+        this.paths = new PathHand(desk, field);
     }
 
     Dividers dividers() {
         return dividers;
+    }
+
+    PathHand paths() {
+        return paths;
     }
 
     /** The trail of a box or a lasso being drawn, or of a line drawn by hand. */
@@ -84,24 +90,6 @@ final class SetOutHand {
 
     boolean isBoxing() {
         return act == Act.BOXING;
-    }
-
-    /** The selected point of the selected path; -1 for none. */
-    int point() {
-        return point;
-    }
-
-    int part() {
-        return part;
-    }
-
-    void forgetPoint() {
-        point = -1;
-    }
-
-    void choosePoint(int wantedPart, int wanted) {
-        part = wantedPart;
-        point = wanted;
     }
 
     /** The known point under the pointer or the needle, if there is one. */
@@ -194,11 +182,16 @@ final class SetOutHand {
             return;
         }
         catchAt(pressed);
-        Optional<Drawn> path = chosenPath();
-        if (path.isPresent() && grasp(path.get(), pressed)) {
+        PathHand.Grip grip = paths.grasp(pressed, reach());
+        if (grip != PathHand.Grip.NONE) {
+            act = grip == PathHand.Grip.POINT ? Act.POINT : Act.SIDE;
             return;
         }
-        if (event.isShiftDown()) {
+        if (isOnPeg(pressed)) {
+            act = Act.PEG;
+            pegged = 0;
+            sized = 1;
+        } else if (event.isShiftDown()) {
             act = event.isControlDown() ? Act.LASSO : Act.BOXING;
             trail.add(pressed);
         } else if (event.isControlDown() && desk.noun() instanceof Drawn) {
@@ -211,44 +204,6 @@ final class SetOutHand {
         } else {
             act = Act.DIVIDING;
         }
-    }
-
-    private Optional<Drawn> chosenPath() {
-        return desk.view()
-                .subject()
-                .filter(s -> s instanceof Subject.OfFigure)
-                .flatMap(s -> s.in(desk.design()))
-                .filter(Drawn.class::isInstance)
-                .map(Drawn.class::cast);
-    }
-
-    /** Takes hold of a point of the selected path, or of the middle of a side. */
-    private boolean grasp(Drawn drawn, Point place) {
-        double reach = CATCH / field.camera().scale();
-        for (int p = 0; p < drawn.paths().size(); p++) {
-            List<Point> points =
-                    Reshaping.points(Reshaping.withPoints(drawn.paths().get(p)));
-            for (int i = 0; i < points.size(); i++) {
-                if (points.get(i).distance(place) <= reach) {
-                    part = p;
-                    point = i;
-                    act = Act.POINT;
-                    return true;
-                }
-            }
-        }
-        for (int p = 0; p < drawn.paths().size(); p++) {
-            Path path = Reshaping.withPoints(drawn.paths().get(p));
-            for (int i = 0; i < path.size(); i++) {
-                if (path.curves().get(i).at(0.5).distance(place) <= reach) {
-                    part = p;
-                    point = i;
-                    act = Act.SIDE;
-                    return true;
-                }
-            }
-        }
-        return false;
     }
 
     /** Whether the sentence is about the sketch and the hand may move it. */
@@ -277,6 +232,7 @@ final class SetOutHand {
         switch (act) {
             case DIVIDING -> divide(event);
             case MOVING -> move(event, place);
+            case PEG -> peg(event, place);
             case SKETCH -> {
                 Point by = place.minus(moved);
                 moved = place;
@@ -285,16 +241,8 @@ final class SetOutHand {
                         d -> d.withSketch(d.sketch().at(d.sketch().middle().plus(by)))));
             }
             case BOXING, LASSO, DRAWING -> trail.add(place);
-            case POINT -> reshape("Point moved.", p -> Reshaping.moved(p, point, snapped(event)));
-            case SIDE -> {
-                Path path =
-                        Reshaping.withPoints(chosenPath().orElseThrow().paths().get(part));
-                Point a = path.curves().get(point).start();
-                Point b = path.curves().get(point).end();
-                double high = place.minus(a.middle(b)).dot(b.minus(a).unit().right());
-                double held = Math.abs(high) < 3 / field.camera().scale() ? 0 : high;
-                reshape("Side bent.", p -> Reshaping.bent(p, point, held));
-            }
+            case POINT -> paths.dragPoint(snapped(event));
+            case SIDE -> paths.dragSide(place);
             default -> {}
         }
         field.drawMarksAgain();
@@ -311,6 +259,59 @@ final class SetOutHand {
         dividers.spread(snapped(event), other);
     }
 
+    /** Where the peg of the selection stands: a little outside the upper right of the box round it; none without one. */
+    Optional<Point> peg() {
+        if (desk.view().chosen().isEmpty()
+                || act == Act.DIVIDING
+                || paths.path().isPresent()) {
+            return Optional.empty();
+        }
+        if (act == Act.PEG) {
+            Affine turned = Affine.turn(pegged, about).after(Affine.scale(sized, about));
+            return Optional.of(turned.of(pegAt));
+        }
+        Box box = Arranging.box(desk.design(), desk.root().id(), desk.view().chosen());
+        double aside = 14 / field.camera().scale();
+        return Optional.of(new Point(box.right() + aside, box.top() - aside));
+    }
+
+    private boolean isOnPeg(Point place) {
+        Optional<Point> peg =
+                peg().filter(p -> p.distance(place) <= CATCH / field.camera().scale());
+        peg.ifPresent(p -> {
+            pegAt = p;
+            about = desk.selection().middle();
+        });
+        return peg.isPresent();
+    }
+
+    /** A drag of the peg turns the selection about its middle, with Shift by steps; the other way it scales it. */
+    private void peg(MouseEvent event, Point place) {
+        boolean scales = event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
+        Point from = pegAt.minus(about);
+        Point to = place.minus(about);
+        if (from.length() < 1e-9 || to.length() < 1e-9) {
+            return;
+        }
+        Affine change;
+        if (scales) {
+            double wanted = event.isControlDown()
+                    ? to.length() / from.length()
+                    : Math.max(0.05, Math.rint(20 * to.length() / from.length()) / 20);
+            change = Affine.scale(wanted / sized, about);
+            sized = wanted;
+        } else {
+            double turn = Angle.bearing(to) - Angle.bearing(from);
+            double step = event.isShiftDown() ? 15 : event.isControlDown() ? 0.1 : 1;
+            double wanted = step * Math.rint(turn / step);
+            change = Affine.turn(wanted - pegged, about);
+            pegged = wanted;
+        }
+        String words = scales ? "Scaled by " + sized + "." : "Rotated by " + pegged + " degrees.";
+        desk.drag(Arranging.carry(desk.root().id(), desk.view().chosen(), change, words));
+        desk.say(words);
+    }
+
     private void move(MouseEvent event, Point place) {
         Point by = place.minus(moved);
         if (event.isShiftDown()) {
@@ -321,17 +322,6 @@ final class SetOutHand {
         }
         moved = moved.plus(by);
         desk.drag(Arranging.carry(desk.root().id(), desk.view().chosen(), Affine.shift(by), "Moved."));
-    }
-
-    private void reshape(String words, java.util.function.UnaryOperator<Path> change) {
-        Subject subject = desk.view().subject().orElseThrow();
-        int at = part;
-        desk.drag(new Edit(words, d -> {
-            Drawn drawn = (Drawn) subject.in(d).orElseThrow();
-            List<Path> paths = new ArrayList<>(drawn.paths());
-            paths.set(at, change.apply(Reshaping.withPoints(paths.get(at))));
-            return subject.put(d, Drawn.of(paths));
-        }));
     }
 
     void released(MouseEvent event) {
@@ -371,13 +361,13 @@ final class SetOutHand {
                 }
                 trail.clear();
             }
-            case POINT, SIDE, SKETCH -> {
+            case POINT, SIDE, SKETCH, PEG -> {
                 desk.dropped();
-                if (done == Act.POINT && !dragged && point == 0 && dividers.isLoose()) {
-                    chosenPath().ifPresent(p -> runOn(p, p.paths().get(part).start()));
+                if (done == Act.POINT && !dragged && paths.point() == 0 && dividers.isLoose()) {
+                    runOn(paths.path().orElseThrow().paths().get(paths.part()).start());
                 }
                 if (done == Act.SIDE && !dragged) {
-                    point = -1;
+                    paths.forget();
                     click(event);
                 }
             }
@@ -388,16 +378,16 @@ final class SetOutHand {
 
     private void click(MouseEvent event) {
         Point place = field.camera().place(event.getX(), event.getY());
-        Optional<Drawn> path = chosenPath();
-        if (path.isPresent() && event.getClickCount() == 2 && addPoint(path.get(), place)) {
+        if (event.getClickCount() == 2
+                && paths.add(place, ON_LINE / field.camera().scale())) {
             return;
         }
-        if (dividers.isLoose() && path.isPresent() && lineAt(place).isEmpty()) {
-            runOn(path.get(), snapped(event));
+        if (dividers.isLoose() && paths.path().isPresent() && lineAt(place).isEmpty()) {
+            runOn(snapped(event));
             return;
         }
         dividers.keep();
-        point = -1;
+        paths.forget();
         Optional<String> hit = lineAt(place);
         String root = desk.root().id();
         if (hit.isEmpty()) {
@@ -412,95 +402,28 @@ final class SetOutHand {
         }
     }
 
-    /** A double click on the selected path adds a point where it is. */
-    private boolean addPoint(Drawn drawn, Point place) {
-        for (int p = 0; p < drawn.paths().size(); p++) {
-            Path path = Reshaping.withPoints(drawn.paths().get(p));
-            double position = path.nearest(place);
-            if (path.at(position).distance(place) <= ON_LINE / field.camera().scale()) {
-                part = p;
-                point = path.index(position) + 1;
-                reshape("Point added.", q -> Reshaping.withPoint(q, position));
-                desk.dropped();
-                return true;
-            }
-        }
-        return false;
+    private double reach() {
+        return CATCH / field.camera().scale();
     }
 
-    /** Each further press adds a point to a path just begun; on its first point it closes. */
-    private void runOn(Drawn drawn, Point to) {
-        Path path = drawn.paths().get(drawn.paths().size() - 1);
-        if (path.closed()) {
-            return;
-        }
-        List<org.hyphantes.geometry.Curve> curves = new ArrayList<>(path.curves());
-        boolean closes = to.distance(path.start()) <= CATCH / field.camera().scale() && path.size() > 1;
-        Point end = closes ? path.start() : to;
-        if (end.distance(path.end()) < 1e-9) {
-            return;
-        }
-        curves.add(new org.hyphantes.geometry.Line(path.end(), end));
-        Subject subject = desk.view().subject().orElseThrow();
-        Path longer = new Path(curves, closes);
-        desk.edit(new Edit(closes ? "Closed." : "Point added.", d -> subject.put(d, Drawn.of(List.of(longer)))));
-        if (closes) {
+    /** Each further press adds a point to a path just begun; on its first point it closes, and is kept. */
+    private void runOn(Point to) {
+        if (paths.runOn(to, reach())) {
             dividers.keep();
         }
     }
 
     private void selectWithin(boolean box) {
-        Box round = Box.round(trail.stream().map(p -> Box.of(p, p)).toList());
-        // A stroke that comes back to its start goes round what it selects; any other selects what it touches.
-        boolean goesRound =
-                trail.get(0).distance(trail.get(trail.size() - 1)) < Math.max(round.width(), round.height()) / 3;
-        Path lasso = box ? null : goesRound ? Path.polygon(trail) : stroke();
+        Stroke stroke = new Stroke(trail, box);
         Set<String> found = new LinkedHashSet<>(desk.view().chosen());
         for (Member member : desk.root().members()) {
-            if (member.standing().hidden() || member.standing().locked()) {
-                continue;
-            }
-            List<Laid> lines = lines(member.id());
-            boolean within = !lines.isEmpty()
-                    && lines.stream()
-                            .anyMatch(l -> box
-                                    ? isWithin(l.path().box(), round)
-                                    : goesRound ? isWithin(l.path(), lasso) : touches(l.path(), lasso));
-            if (within) {
+            boolean free = !member.standing().hidden() && !member.standing().locked();
+            if (free && linesOf(member).stream().anyMatch(l -> stroke.takes(l.path()))) {
                 found.add(member.id());
             }
         }
         desk.look(desk.view().choosing(desk.root().id(), found));
         desk.say(selectionWords());
-    }
-
-    private static boolean isWithin(Box inner, Box outer) {
-        return outer.with(inner).equals(outer);
-    }
-
-    private Path stroke() {
-        List<org.hyphantes.geometry.Curve> sides = new ArrayList<>();
-        for (int i = 1; i < trail.size(); i++) {
-            if (trail.get(i).distance(trail.get(i - 1)) > 0) {
-                sides.add(new org.hyphantes.geometry.Line(trail.get(i - 1), trail.get(i)));
-            }
-        }
-        return new Path(sides, false);
-    }
-
-    private static boolean touches(Path path, Path stroke) {
-        return PathMeetings.of(List.of(path, stroke), Tolerance.of(path.box().with(stroke.box())), 1_000, Watch.NONE)
-                .map(meetings -> meetings.stream().anyMatch(m -> m.first() != m.second()))
-                .orElse(true);
-    }
-
-    private static boolean isWithin(Path path, Path lasso) {
-        for (int i = 0; i < path.size(); i++) {
-            if (lasso.winding(path.curves().get(i).at(0.5)) == 0) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** What is selected, in words. */
@@ -515,15 +438,10 @@ final class SetOutHand {
                         + (names.size() > 6 ? " and more." : ".");
     }
 
-    private List<Laid> lines(String id) {
-        List<Laid> found = new ArrayList<>();
-        desk.resolved().setOut().work().lines().stream()
-                .filter(l -> l.key().figure().equals(id))
-                .forEach(found::add);
-        if (found.isEmpty()) {
-            helpers().stream().filter(l -> l.key().figure().equals(id)).forEach(found::add);
-        }
-        return found;
+    private List<Laid> linesOf(Member member) {
+        List<Laid> all = new ArrayList<>(desk.resolved().setOut().work().lines());
+        all.addAll(helpers());
+        return all.stream().filter(l -> holds(member, l.key().figure())).toList();
     }
 
     List<Laid> helpers() {

@@ -3,8 +3,8 @@ package org.hyphantes.desktop.field;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
-import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.figure.Drawn;
@@ -26,12 +26,8 @@ final class SetOutMarks {
     }
 
     void draw(Desk desk, SetOutHand hand) {
-        desk.view()
-                .subject()
-                .filter(s -> s instanceof Subject.OfFigure)
-                .flatMap(s -> s.in(desk.design()))
-                .filter(Drawn.class::isInstance)
-                .ifPresent(drawn -> points((Drawn) drawn, hand));
+        hand.paths().path().ifPresent(drawn -> points(drawn, hand));
+        hand.peg().ifPresent(this::peg);
         hand.caught().ifPresent(known -> {
             // Told apart from what is selected by colour and by dashes on a ground of their own.
             known.causes().forEach(c -> {
@@ -82,6 +78,20 @@ final class SetOutMarks {
         gc.stroke();
     }
 
+    /** A half ring about a disc: by it the selection is turned, and the other way scaled. */
+    private void peg(Point place) {
+        double x = camera.x(place);
+        double y = camera.y(place);
+        gc.setLineDashes();
+        gc.setFill(palette.paper());
+        gc.fillOval(x - 8, y - 8, 16, 16);
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(1.8);
+        gc.strokeArc(x - 7, y - 7, 14, 14, -30, 240, ArcType.OPEN);
+        gc.setFill(palette.verdigris());
+        gc.fillOval(x - 2.5, y - 2.5, 5, 5);
+    }
+
     private void dashes(Path path, Color colour, double width) {
         gc.setStroke(colour);
         gc.setLineWidth(width);
@@ -111,7 +121,10 @@ final class SetOutMarks {
             }
             List<Point> points = Reshaping.points(path);
             for (int i = 0; i < points.size(); i++) {
-                point(points.get(i), Reshaping.isSmooth(path, i), p == hand.part() && i == hand.point());
+                point(
+                        points.get(i),
+                        Reshaping.isSmooth(path, i),
+                        p == hand.paths().part() && i == hand.paths().point());
             }
         }
     }

@@ -23,6 +23,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.util.Duration;
+import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Subject;
@@ -34,10 +35,13 @@ import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Typesetter;
 import org.hyphantes.gauge.Gauge;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laying;
@@ -281,7 +285,7 @@ public final class Wording extends VBox {
                                     .map(Member::name)
                                     .limit(8)
                                     .toList())
-                    + (count > 8 ? " and more." : "."));
+                    + (count > 8 ? " and more" : "") + "; " + size() + ".");
         } else if (count == 1) {
             text(desk.selection().members().stream()
                             .map(Member::name)
@@ -295,6 +299,13 @@ public final class Wording extends VBox {
         } else {
             text("Nothing selected. Click a figure or a step, or type a word.");
         }
+    }
+
+    /** How large the box round what is selected is. */
+    private String size() {
+        Box box = Arranging.box(desk.design(), desk.root().id(), desk.view().chosen());
+        Unit unit = desk.design().unit();
+        return Numerals.length(box.width(), unit) + " by " + Numerals.length(box.height(), unit);
     }
 
     private void addSentence(Subject subject) {
