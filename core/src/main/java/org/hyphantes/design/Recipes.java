@@ -16,31 +16,11 @@ public final class Recipes {
                     List<Member> more = new ArrayList<>(g.members());
                     String word = form.schema().word();
                     more.add(new Figure(
-                            d.freshId(word), freshName(g, form.schema().title()), form));
+                            d.freshId(word),
+                            Arranging.freshName(g, form.schema().title()),
+                            form));
                     return g.withMembers(more);
                 }));
-    }
-
-    private static String freshName(Group group, String title) {
-        String name = title;
-        for (int n = 2; taken(group, name); n++) {
-            name = title + " " + n;
-        }
-        return name;
-    }
-
-    private static boolean taken(Group group, String name) {
-        return group.members().stream().anyMatch(m -> m.name().equals(name));
-    }
-
-    public static Edit remove(String group, Member member) {
-        return new Edit(
-                member.name() + " removed.",
-                d -> d.change(
-                        group,
-                        g -> g.withMembers(g.members().stream()
-                                .filter(m -> !m.id().equals(member.id()))
-                                .toList())));
     }
 
     public static Edit addStep(String group, int index, Treatment treatment) {

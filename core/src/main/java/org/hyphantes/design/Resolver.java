@@ -50,10 +50,10 @@ public final class Resolver {
     /** The lines of the helpers of a group, as they are set out. */
     public static List<Laid> helpers(Group group, Ground ground) {
         return group.members().stream()
-                .filter(m -> m instanceof Figure
-                        && m.standing().helper()
-                        && !m.standing().hidden())
-                .flatMap(m -> lines((Figure) m, ground).stream())
+                .filter(m -> m.standing().helper() && !m.standing().hidden())
+                .flatMap(m -> m instanceof Figure figure
+                        ? lines(figure, ground).stream()
+                        : new Resolver().work((Group) m, ground, Watch.NONE).lines().stream())
                 .toList();
     }
 

@@ -4,12 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.function.DoubleFunction;
-import org.hyphantes.geometry.Affine;
-import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
-import org.hyphantes.geometry.EllipticalArc;
-import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
@@ -108,37 +104,13 @@ public final class Morph {
                 double begun = path.lengthTo(curve);
                 double t0 = clamp(whole.parameterAt(shares.get(i - 1) * length - begun));
                 double t1 = clamp(whole.parameterAt(shares.get(i) * length - begun));
-                cubics.add(cubic(whole.part(t0, Math.max(t1, t0 + 1e-12))));
+                cubics.add(OneCubic.of(whole.part(t0, Math.max(t1, t0 + 1e-12))));
             }
             return cubics;
         }
 
         private static double clamp(double t) {
             return Math.max(0, Math.min(1, t));
-        }
-
-        private static Cubic cubic(Curve part) {
-            return part.as(
-                    Pair::straight,
-                    arc -> {
-                        List<Cubic> all = EllipticalArc.of(arc, Affine.IDENTITY).cubics();
-                        return all.size() == 1 ? all.get(0) : quarter(arc);
-                    },
-                    cubic -> cubic);
-        }
-
-        private static Cubic straight(Line line) {
-            return new Cubic(line.start(), line.at(1.0 / 3), line.at(2.0 / 3), line.end());
-        }
-
-        /** One cubic for an arc of up to a quarter, by the handle that makes its middle exact. */
-        private static Cubic quarter(Arc arc) {
-            double handle = 4.0 / 3 * Math.tan(arc.sweep() / 4) * arc.radius();
-            return new Cubic(
-                    arc.start(),
-                    arc.start().plus(arc.tangent(0).times(Math.abs(handle))),
-                    arc.end().minus(arc.tangent(1).times(Math.abs(handle))),
-                    arc.end());
         }
 
         Path at(double share) {

@@ -7,7 +7,6 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
-import org.hyphantes.geometry.EllipticalArc;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -166,8 +165,8 @@ public final class Reshaping {
         }
         int before = point == 0 ? n - 1 : point - 1;
         List<Curve> curves = new ArrayList<>(path.curves());
-        Cubic a = cubic(curves.get(before));
-        Cubic b = cubic(curves.get(point % n));
+        Cubic a = OneCubic.of(curves.get(before));
+        Cubic b = OneCubic.of(curves.get(point % n));
         Point way = b.end().minus(a.start());
         Point heading = way.length() < 1e-9 ? a.tangent(1) : way.unit();
         curves.set(
@@ -194,7 +193,7 @@ public final class Reshaping {
         List<Curve> curves = new ArrayList<>(path.curves());
         if (point > 0 || path.closed()) {
             int before = point == 0 ? n - 1 : point - 1;
-            Cubic a = cubic(curves.get(before));
+            Cubic a = OneCubic.of(curves.get(before));
             curves.set(
                     before,
                     straightened(new Cubic(
@@ -204,7 +203,7 @@ public final class Reshaping {
                             a.end())));
         }
         if (point < n) {
-            Cubic b = cubic(curves.get(point));
+            Cubic b = OneCubic.of(curves.get(point));
             curves.set(
                     point,
                     straightened(new Cubic(
@@ -234,23 +233,6 @@ public final class Reshaping {
         Curve after = path.curves().get(point % n);
         return before.tangent(1).dot(after.tangent(0)) > 0
                 && Math.abs(before.tangent(1).cross(after.tangent(0))) < 1e-3;
-    }
-
-    private static Cubic cubic(Curve curve) {
-        return curve.as(
-                line -> new Cubic(line.start(), line.at(1 / 3.0), line.at(2 / 3.0), line.end()),
-                arc -> {
-                    List<Cubic> all = EllipticalArc.of(arc, Affine.IDENTITY).cubics();
-                    double reach = 4.0 / 3 * Math.tan(Math.abs(arc.sweep()) / 4) * arc.radius();
-                    return all.size() == 1
-                            ? all.get(0)
-                            : new Cubic(
-                                    arc.start(),
-                                    arc.start().plus(arc.tangent(0).times(reach)),
-                                    arc.end().minus(arc.tangent(1).times(reach)),
-                                    arc.end());
-                },
-                cubic -> cubic);
     }
 
     /** The path cut at a position: a closed one becomes open there, an open one becomes two. */

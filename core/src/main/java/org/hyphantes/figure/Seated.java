@@ -7,7 +7,6 @@ import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
-import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
@@ -106,6 +105,6 @@ public sealed interface Seated extends Form
 
     /** A length of a form that is above 0. */
     static <T extends Record & Seated> Setting<T> size(Class<T> type, String key) {
-        return Setting.of(type, key, new Kind.Length(0.001, 1e6));
+        return Setting.of(type, key, Sizes.SIZE);
     }
 }

@@ -14,6 +14,7 @@ import org.hyphantes.figure.Lettering;
 import org.hyphantes.figure.Typesetter;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Between;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
@@ -89,8 +90,23 @@ public final class RecipeOrder {
                             title + " comes after Interlace: its copies lie on one another and are not woven together.")
                     .mended("Move " + title + " before Interlace", Recipes.moveStep(group.id(), i, interlace, title)));
         }
+        if (treatment instanceof Between between) {
+            between(group, between, snags);
+        }
         tooMuch(group, i, treatment, snags);
         references(group, i, treatment, snags);
+    }
+
+    private static void between(Group group, Between between, List<Snag> snags) {
+        long figures = group.members().stream().filter(Figure.class::isInstance).count();
+        if (figures < 2 || between.from().equals(between.to())) {
+            snags.add(Snag.of(
+                    Gauge.STRANDS,
+                    State.CHIPPED,
+                    null,
+                    "Between needs two figures to lay its steps between: "
+                            + (figures < 2 ? "add another." : "name two different ones.")));
+        }
     }
 
     private static void tooMuch(Group group, int i, Treatment treatment, List<Snag> snags) {

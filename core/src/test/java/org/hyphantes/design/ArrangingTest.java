@@ -133,6 +133,12 @@ class ArrangingTest {
                 Recipes.addStep("design", 0, org.hyphantes.treatment.Turn.of(4).withAbout("B")));
         assertThat(new Resolver().resolve(turned).work().lines().get(1).seat().distance(new Point(30, 7)))
                 .isCloseTo(new Point(30, 7).length(), within(1e-9));
+        Design grouped = after(
+                DESIGN,
+                Arranging.group("design", Set.of("a", "b")),
+                Arranging.stand("design", Set.of("group-1"), s -> s.withHelper(true), "A helper."));
+        assertThat(Resolver.helpers(grouped.root(), grouped.page().ground())).hasSize(2);
+        assertThat(new Resolver().resolve(grouped).shapes()).hasSize(1);
         Design hidden = after(DESIGN, Arranging.stand("design", Set.of("b"), s -> s.withHidden(true), "Hidden."));
         assertThat(new Resolver().resolve(hidden).shapes()).hasSize(2);
     }

@@ -58,6 +58,20 @@ class DesignTest {
     }
 
     @Test
+    void stepsBetweenOneFigureAreASnagThatSaysWhatToDo() {
+        Design one = Recipes.addFigure("design", org.hyphantes.figure.Circle.STARTING)
+                .change()
+                .apply(Design.empty("Trial"));
+        one = Recipes.addStep("design", 0, org.hyphantes.treatment.Between.STARTING)
+                .change()
+                .apply(one);
+        var snags = org.hyphantes.gauge.Inspection.of(one, new Resolver().resolve(one), Watch.NONE)
+                .snags();
+        assertThat(snags)
+                .anyMatch(s -> s.words().contains("two figures") && s.words().contains("add another"));
+    }
+
+    @Test
     void aMeasureChangesAllThatUseItAndIsKeptAsTyped() throws Exception {
         Design design = TideRing.design().withMeasure("seat", Amount.of(62));
         Subject circle = new Subject.OfFigure("design", "circle-1");

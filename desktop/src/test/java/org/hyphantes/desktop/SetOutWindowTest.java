@@ -182,7 +182,7 @@ class SetOutWindowTest extends WindowFixture {
         robot.press(KeyCode.SHIFT);
         drag(robot, peg, new Point(box.right() + aside, box.bottom() + aside));
         robot.release(KeyCode.SHIFT);
-        eventually(() -> assertThat(message(robot)).isEqualTo("Rotated by 90.0 degrees."));
+        eventually(() -> assertThat(message(robot)).isEqualTo("Rotated by 90 deg."));
         // A circle turned about its middle is the same, and leaves nothing to undo.
         assertThat(desk.root()
                         .figure(desk.view().chosen().iterator().next())
@@ -252,6 +252,11 @@ class SetOutWindowTest extends WindowFixture {
                 .isEqualTo(30));
         say(robot, "page 100 x 80");
         eventually(() -> assertThat(desk.design().page().box().width()).isEqualTo(100));
+        say(robot, "page 96 px x 1 in");
+        eventually(() -> assertThat(desk.design().page().box().width()).isCloseTo(25.4, within(1e-9)));
+        eventually(() -> assertThat(desk.design().page().box().height()).isCloseTo(25.4, within(1e-9)));
+        say(robot, "page 1 2 3");
+        eventually(() -> assertThat(message(robot)).contains("its width and its height"));
         say(robot, "turn 6");
         say(robot, "mirror");
         eventually(() -> assertThat(desk.root().last(Mirror.class)).contains(1));
@@ -273,6 +278,9 @@ class SetOutWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.root().name()).isEqualTo("Group"));
         say(robot, "turn 5");
         eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(5));
+        assertThat(desk.resolved().field().work().lines())
+                .as("the field shows the group in hand")
+                .hasSize(5);
         robot.interact(() -> frame.field().requestFocus());
         robot.push(KeyCode.ALT, KeyCode.UP);
         eventually(() -> assertThat(desk.root().id()).isEqualTo("design"));

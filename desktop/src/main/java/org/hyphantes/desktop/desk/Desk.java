@@ -197,12 +197,19 @@ public final class Desk {
     public void startLike(Form given) {
         Form form = plain(given);
         String word = form.schema().word();
-        if (form instanceof Seated seated) {
-            styles.put(word, seated.seated(Point.ORIGIN, 0));
-        } else if (form instanceof Ended) {
-            styles.put(word, form);
+        Form starting = form instanceof Seated seated ? seated.seated(Point.ORIGIN, 0) : form;
+        if (form instanceof Seated || form instanceof Ended) {
+            styles.put(word, starting);
+            remembering.accept(starting);
         }
-        remembering.accept(styles.get(word) == null ? form : styles.get(word));
+    }
+
+    /** The figure that the sentence is about, as it has been set, is what the next of its kind starts with. */
+    private void startLikeSubject() {
+        view().subject()
+                .filter(Subject.OfFigure.class::isInstance)
+                .flatMap(s -> s.in(design()))
+                .ifPresent(form -> startLike((Form) form));
     }
 
     /** A form with its numbers alone: another design has other measures. */
@@ -259,6 +266,9 @@ public final class Desk {
     public void dropped() {
         boolean was = dragging.get();
         dragging.set(false);
+        if (was) {
+            startLikeSubject();
+        }
         if (was && view().stage() == Stage.SET_OUT) {
             resolve();
         }
@@ -281,8 +291,8 @@ public final class Desk {
             if (!reading.note().isEmpty()) {
                 warn(reading.note());
             }
-            if (subject instanceof Subject.OfFigure) {
-                subject.in(design()).ifPresent(form -> startLike((Form) form));
+            if (!inDrag) {
+                startLikeSubject();
             }
             return true;
         } catch (CannotRead e) {

@@ -37,8 +37,8 @@ public record Resolved(
         Ground ground = design.page().ground();
         Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), ground, watch);
         Artwork finished = resolver.resolve(design.root(), ground, watch);
-        Artwork field =
-                shuttle >= root.recipe().size() ? finished : resolver.resolve(root.upTo(shuttle), ground, watch);
+        boolean whole = root == design.root() && shuttle >= root.recipe().size();
+        Artwork field = whole ? finished : resolver.resolve(root.upTo(shuttle), ground, watch);
         Optional<KnownPoints> known =
                 knowing ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
         return new Resolved(design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch), known);

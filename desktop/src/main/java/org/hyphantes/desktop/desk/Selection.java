@@ -24,6 +24,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Well;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Treatment;
 
 /** What can be done with the members that are selected: arranged, copied, reshaped. Each act says what it came to. */
@@ -51,6 +52,15 @@ public final class Selection {
         return desk.root().members().stream()
                 .filter(m -> ids().contains(m.id()))
                 .toList();
+    }
+
+    /** What is selected, in words. */
+    public String words() {
+        List<String> names = members().stream().map(Member::name).toList();
+        return names.isEmpty()
+                ? "Nothing selected"
+                : names.size() + " selected: " + String.join(", ", names.subList(0, Math.min(8, names.size())))
+                        + (names.size() > 8 ? " and more" : "");
     }
 
     /** Whether something is selected; says so when nothing is. */
@@ -120,13 +130,8 @@ public final class Selection {
         carry(Affine.shift(by), "Moved.");
     }
 
-    /** Turns about the centre of the box round the selection. */
-    public void rotate(double degrees) {
-        rotate(degrees, middle());
-    }
-
     public void rotate(double degrees, Point about) {
-        carry(Affine.turn(degrees, about), "Rotated by " + degrees + " degrees.");
+        carry(Affine.turn(degrees, about), "Rotated by " + Numerals.degrees(degrees) + ".");
     }
 
     public void scale(double factor, Point about) {
@@ -134,7 +139,7 @@ public final class Selection {
             desk.warn("Scale by a number above 0, such as 1.5.");
             return;
         }
-        carry(Affine.scale(factor, about), "Scaled by " + factor + ".");
+        carry(Affine.scale(factor, about), "Scaled by " + Numerals.shown(factor, 3) + ".");
     }
 
     /** The middle of the selection. */
@@ -345,11 +350,11 @@ public final class Selection {
         desk.look(desk.view().choosing(group(), Set.of(id)));
     }
 
-    /** Makes paths of the figures that are selected, to be changed point by point; "back" makes them again what they were. */
+    /** Makes paths of the figures that are selected, to be changed point by point; {@link #back} makes them again what they were. */
     public void reshape() {
         reshape(
                 paths -> paths.stream().map(Reshaping::withPoints).toList(),
-                "A path now: drag its points and sides. The word back makes it what it was.");
+                "A path now: drag its points and sides. The word restore makes it what it was.");
     }
 
     public void reshape(UnaryOperator<List<Path>> change, String words) {

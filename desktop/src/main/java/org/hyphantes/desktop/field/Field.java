@@ -60,6 +60,7 @@ public final class Field extends Pane {
     private final Rim rim;
     private final SetOutHand hand;
     private final SketchPicture sketch = new SketchPicture();
+    private String missing = Sketch.NONE;
     private final Map<Weave, Places> places = new HashMap<>();
     private Camera camera = new Camera(1, 1, Point.ORIGIN, 1);
     private double panX;
@@ -286,6 +287,7 @@ public final class Field extends Pane {
         Artwork artwork = resolved.field();
         if (view.stage() == Stage.SET_OUT) {
             sketch.draw(resolved.design().sketch(), drawing.getGraphicsContext2D(), seen);
+            sayMissing(resolved.design().sketch());
             painter.ground(resolved.design());
             painter.helpers(hand.helpers(), view.chosen());
             painter.lines(artwork, view.chosen(), 1.2);
@@ -506,6 +508,14 @@ public final class Field extends Pane {
         event.getDragboard().getFiles().stream().findFirst().ifPresent(file -> sketch(file.toPath()));
         event.setDropCompleted(true);
         event.consume();
+    }
+
+    /** Says once of each sketch whose file is gone, or is no picture, what can be done. */
+    private void sayMissing(Sketch laid) {
+        if (sketch.isMissing(laid) && !laid.file().equals(missing)) {
+            missing = laid.file();
+            desk.warn("The sketch " + missing + " cannot be seen: import it again, or type sketch none.");
+        }
     }
 
     /** Lays a picture under the design, to trace or compare. */

@@ -25,6 +25,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.known.KnownPoint;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laid;
 
 /**
@@ -301,13 +302,15 @@ final class SetOutHand {
             change = Affine.scale(wanted / sized, about);
             sized = wanted;
         } else {
-            double turn = Angle.bearing(to) - Angle.bearing(from);
+            // The short way round.
+            double turn = Math.IEEEremainder(Angle.bearing(to) - Angle.bearing(from), 360);
             double step = event.isShiftDown() ? 15 : event.isControlDown() ? 0.1 : 1;
             double wanted = step * Math.rint(turn / step);
             change = Affine.turn(wanted - pegged, about);
             pegged = wanted;
         }
-        String words = scales ? "Scaled by " + sized + "." : "Rotated by " + pegged + " degrees.";
+        String words =
+                scales ? "Scaled by " + Numerals.shown(sized, 3) + "." : "Rotated by " + Numerals.degrees(pegged) + ".";
         desk.drag(Arranging.carry(desk.root().id(), desk.view().chosen(), change, words));
         desk.say(words);
     }
@@ -396,7 +399,7 @@ final class SetOutHand {
             }
         } else if (event.isShiftDown()) {
             desk.look(desk.view().toggling(root, hit.get()));
-            desk.say(selectionWords());
+            desk.say(desk.selection().words() + ".");
         } else {
             desk.look(desk.view().choosing(root, Set.of(hit.get())));
         }
@@ -423,19 +426,7 @@ final class SetOutHand {
             }
         }
         desk.look(desk.view().choosing(desk.root().id(), found));
-        desk.say(selectionWords());
-    }
-
-    /** What is selected, in words. */
-    String selectionWords() {
-        List<String> names = desk.root().members().stream()
-                .filter(m -> desk.view().chosen().contains(m.id()))
-                .map(Member::name)
-                .toList();
-        return names.isEmpty()
-                ? "Nothing selected."
-                : names.size() + " selected: " + String.join(", ", names.subList(0, Math.min(6, names.size())))
-                        + (names.size() > 6 ? " and more." : ".");
+        desk.say(desk.selection().words() + ".");
     }
 
     private List<Laid> linesOf(Member member) {

@@ -1,6 +1,5 @@
 package org.hyphantes.desktop.strip;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import javafx.geometry.Insets;
@@ -18,12 +17,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hyphantes.design.Artwork;
-import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Standing;
-import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Stage;
@@ -142,69 +139,41 @@ public final class RecipeStrip extends Pane {
         chip.getStyleClass().add("chip");
         if (!member.standing().counts() || member.standing().locked()) {
             // Said in words, for a mark alone would have to be learned.
-            List<String> stands = new ArrayList<>();
-            if (member.standing().locked()) {
-                stands.add("locked");
-            }
-            if (member.standing().hidden()) {
-                stands.add("hidden");
-            }
-            if (member.standing().helper()) {
-                stands.add("helper");
-            }
-            label.setText(String.join(", ", stands));
+            label.setText(String.join(", ", member.standing().words()));
             chip.getStyleClass().add("aside");
         }
         chip.setFocusTraversable(true);
-        chip.setAccessibleText("Figure " + member.name());
-        if (member instanceof Group group) {
-            chip.setOnMouseClicked(e -> {
-                if (e.getClickCount() == 2) {
-                    desk.into(group);
-                    return;
-                }
-                desk.openStage(Stage.SET_OUT);
-                desk.look(
-                        e.isShiftDown()
-                                ? desk.view().toggling(desk.root().id(), group.id())
-                                : desk.view().choosing(desk.root().id(), Set.of(group.id())));
-            });
-            if (desk.view().chosen().contains(group.id())) {
-                chip.getStyleClass().add("chosen");
-            }
-            drawMember(picture, group);
-        } else if (member instanceof Figure figure) {
-            drawMember(picture, figure.standing(Standing.PLAIN));
-            Subject subject = new Subject.OfFigure(desk.root().id(), figure.id());
-            boolean chosen = desk.view().chosen().contains(member.id());
-            if (chosen) {
-                chip.getStyleClass().add("chosen");
-            }
-            chip.setOnMouseClicked(e -> {
-                if (e.isShiftDown()) {
-                    desk.look(desk.view().toggling(desk.root().id(), member.id()));
-                } else {
-                    choose(subject);
-                }
-            });
-            chip.setOnKeyPressed(e -> {
-                if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                    choose(subject);
-                } else if (e.getCode() == KeyCode.DELETE) {
-                    desk.look(desk.view().choosing(desk.root().id(), Set.of(figure.id())));
-                    desk.selection().remove();
-                } else {
-                    return;
-                }
-                e.consume();
-            });
+        chip.setAccessibleText((member instanceof Group ? "Group " : "Figure ") + member.name());
+        drawMember(picture, member.standing(Standing.PLAIN));
+        if (desk.view().chosen().contains(member.id())) {
+            chip.getStyleClass().add("chosen");
         }
+        chip.setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2 && member instanceof Group group) {
+                desk.into(group);
+            } else if (e.isShiftDown()) {
+                desk.look(desk.view().toggling(desk.root().id(), member.id()));
+            } else {
+                choose(member);
+            }
+        });
+        chip.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                choose(member);
+            } else if (e.getCode() == KeyCode.DELETE) {
+                choose(member);
+                desk.selection().remove();
+            } else {
+                return;
+            }
+            e.consume();
+        });
         return chip;
     }
 
-    private void choose(Subject subject) {
+    private void choose(Member member) {
         desk.openStage(Stage.SET_OUT);
-        desk.look(desk.view().about(subject));
+        desk.look(desk.view().choosing(desk.root().id(), Set.of(member.id())));
     }
 
     private void drawMember(Canvas picture, Member figure) {

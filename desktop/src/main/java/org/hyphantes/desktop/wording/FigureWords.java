@@ -22,6 +22,9 @@ final class FigureWords {
             "colour", "lock", "hide", "helper", "copy", "paste", "reshape", "bend", "cut", "join", "extend", "whole",
             "restore", "cast", "page", "net", "sketch", "unit", "fit", "points");
 
+    /** The sign between a width and a height, which is no part of a unit. */
+    private static final String TIMES = "(\\s+[x\u00d7]\\s+|(?<=\\d)[x\u00d7](?=\\d))";
+
     private final Desk desk;
     private final Selection selection;
 
@@ -89,7 +92,10 @@ final class FigureWords {
         switch (word) {
             case "page" -> {
                 desk.look(desk.view().about(Subject.OfDesign.PAGE));
-                String[] sizes = rest.split("\\s*[x\u00d7 ]\\s*");
+                String[] sizes = rest.split(rest.matches(".*" + TIMES + ".*") ? TIMES : "\\s+");
+                if (!rest.isEmpty() && sizes.length != 2) {
+                    throw new CannotRead("Give a page its width and its height: page 100 mm x 80 mm.");
+                }
                 if (sizes.length == 2) {
                     desk.set(Subject.OfDesign.PAGE, "width", sizes[0], false);
                     desk.set(Subject.OfDesign.PAGE, "height", sizes[1], false);

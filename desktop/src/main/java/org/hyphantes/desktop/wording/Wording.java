@@ -278,14 +278,7 @@ public final class Wording extends VBox {
     private void showSelection() {
         int count = desk.view().chosen().size();
         if (count > 1) {
-            text(count + " selected: "
-                    + String.join(
-                            ", ",
-                            desk.selection().members().stream()
-                                    .map(Member::name)
-                                    .limit(8)
-                                    .toList())
-                    + (count > 8 ? " and more" : "") + "; " + size() + ".");
+            text(desk.selection().words() + "; " + size() + ".");
         } else if (count == 1) {
             text(desk.selection().members().stream()
                             .map(Member::name)

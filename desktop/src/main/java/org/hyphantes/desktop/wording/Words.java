@@ -65,6 +65,11 @@ public final class Words {
             fraction.accept(typed.replace(" ", ""));
             return true;
         }
+        if (typed.matches("[\\d.]+")) {
+            desk.warn(
+                    "Select a figure first; a number typed then is its first. 1/3 is a point on the side under the pointer.");
+            return false;
+        }
         String lower = typed.toLowerCase(Locale.ROOT);
         for (Stage stage : Stage.values()) {
             if (stage.isHere() && stage.title().toLowerCase(Locale.ROOT).startsWith(lower) && lower.length() > 1) {
@@ -77,8 +82,9 @@ public final class Words {
                 typed.contains(" ") ? typed.substring(typed.indexOf(' ') + 1).strip() : "";
         List<String> found = completions(word);
         if (found.isEmpty() || word.isEmpty()) {
-            desk.warn("\"" + typed + "\" is no word here. Words are " + String.join(", ", all())
-                    + ", and measures: seat = 62.");
+            desk.warn("\"" + typed
+                    + "\" is no word here. The first letter typed shows the words there are; a measure is set like"
+                    + " seat = 62.");
             return false;
         }
         return act(all().contains(word) ? word : found.get(0), number);

@@ -3,7 +3,6 @@ package org.hyphantes.exchange.project;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.hyphantes.design.Design;
@@ -83,16 +82,7 @@ final class DesignWriter {
     }
 
     private static void standing(ObjectNode into, Standing standing) {
-        List<String> words = new ArrayList<>();
-        if (standing.locked()) {
-            words.add("locked");
-        }
-        if (standing.hidden()) {
-            words.add("hidden");
-        }
-        if (standing.helper()) {
-            words.add("helper");
-        }
+        List<String> words = standing.words();
         if (!words.isEmpty()) {
             into.put("standing", String.join(" ", words));
         }
