@@ -33,7 +33,7 @@ final class Rings {
                 List.of(new Figure("circle-1", "Circle", circle)),
                 List.of(
                         new Step(true, Turn.STARTING.withTimes(circles)),
-                        new Step(true, new Band(Amount.of(2), Ends.BUTT)),
+                        new Step(true, Band.of(Amount.of(2), Ends.BUTT)),
                         new Step(true, Interlace.STARTING)));
         return new Design("Ring of " + crossings, Unit.MM, Material.PRINT, Map.of(), root);
     }
@@ -48,15 +48,8 @@ final class Rings {
                         new Figure("circle-2", "Wide circle", new Circle(Amount.of(70), Amount.of(0), Amount.of(0)))),
                 List.of(
                         new Step(true, Turn.STARTING.withTimes(45)),
-                        new Step(true, new Band(Amount.of(1), Ends.BUTT)),
-                        new Step(
-                                true,
-                                new Interlace(
-                                        Interlace.STARTING.beginning(),
-                                        "A",
-                                        Amount.of(0.2),
-                                        Interlace.STARTING.reach(),
-                                        List.of()))));
+                        new Step(true, Band.of(Amount.of(1), Ends.BUTT)),
+                        new Step(true, Interlace.STARTING.withClearance(0.2))));
         return new Design("Rosette", Unit.MM, Material.PRINT, Map.of(), root);
     }
 

@@ -3,14 +3,17 @@ package org.hyphantes.design;
 import java.util.ArrayList;
 import java.util.List;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandEdge;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Paint;
-import org.hyphantes.treatment.BandStyle;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
+import org.hyphantes.weave.BandStyle;
 import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Dive;
 import org.hyphantes.weave.Strand;
 
 /**
@@ -36,12 +39,25 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
             for (Course course : laying.weave().coursesUnder(laying.placed())) {
                 Origin origin = new Origin(
                         strands.get(course.strand()).key(), Strand.letter(letters + course.strand()), course.ordinal());
-                shapes.add(new Shape.Filled(
-                        course.region(), Paint.band(laying.colours().get(course.strand())), origin));
+                course(shapes, course, laying, origin);
             }
             letters += strands.size();
         }
         return new Artwork(shapes, work, box(shapes, work));
+    }
+
+    private static void course(List<Shape> shapes, Course course, Laying laying, Origin origin) {
+        Paint paint = Paint.band(laying.colours().get(course.strand()));
+        shapes.add(new Shape.Filled(course.region(), paint, origin));
+        double opacity = laying.shading().opacity();
+        for (Dive dive : course.dives()) {
+            if (opacity > 0) {
+                shapes.add(new Shape.Shaded(dive.stretch(), dive.from(), dive.to(), opacity, origin));
+            }
+        }
+        for (Path line : course.lines()) {
+            shapes.add(new Shape.Lined(line, Paint.INNER_LINE, origin));
+        }
     }
 
     private static List<Shape> line(Laid laid) {
@@ -50,21 +66,27 @@ public record Artwork(List<Shape> shapes, Work work, Box box) {
             return List.of(new Shape.Lined(laid.path(), Paint.line(laid.colour()), origin));
         }
         BandStyle style = laid.band().get();
-        List<Region> band = BandOutline.regions(laid.path(), style.width(), style.ends());
-        return band.isEmpty()
-                ? List.of(new Shape.Lined(laid.path(), Paint.line(laid.colour()), origin))
-                : band.stream()
-                        .<Shape>map(region -> new Shape.Filled(region, Paint.band(laid.colour()), origin))
-                        .toList();
+        List<Region> band = BandOutline.regions(laid.path(), style.widths(), style.ends());
+        if (band.isEmpty()) {
+            return List.of(new Shape.Lined(laid.path(), Paint.line(laid.colour()), origin));
+        }
+        List<Shape> shapes = new ArrayList<>();
+        band.forEach(region -> shapes.add(new Shape.Filled(region, Paint.band(laid.colour()), origin)));
+        for (double share : style.shares()) {
+            BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);
+            shapes.add(new Shape.Lined(line.path(), Paint.INNER_LINE, origin));
+        }
+        return shapes;
     }
 
     private static Box box(List<Shape> shapes, Work work) {
         List<Box> boxes = new ArrayList<>();
         for (Shape shape : shapes) {
-            boxes.add(
-                    shape instanceof Shape.Filled f
-                            ? f.region().outline().box()
-                            : ((Shape.Lined) shape).path().box());
+            if (shape instanceof Shape.Filled filled) {
+                boxes.add(filled.region().outline().box());
+            } else if (shape instanceof Shape.Lined lined) {
+                boxes.add(lined.path().box());
+            }
         }
         // A strand whose band finds no room has no shape, but the design is no smaller for it.
         for (Laying laying : work.weaves()) {

@@ -1,6 +1,7 @@
 package org.hyphantes.design;
 
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.paint.Paint;
 
@@ -13,6 +14,14 @@ public sealed interface Shape {
     /** A region with its fill and line. */
     record Filled(Region region, Paint paint, Origin origin) implements Shape {}
 
-    /** A bare line. */
+    /** A stretch darkened where a strand dives under: with ink of an opacity at {@code from}, and none at {@code to}. */
+    record Shaded(Region region, Point from, Point to, double opacity, Origin origin) implements Shape {
+        @Override
+        public Paint paint() {
+            return Paint.SHADE;
+        }
+    }
+
+    /** A line by itself, or one within a band. */
     record Lined(Path path, Paint paint, Origin origin) implements Shape {}
 }

@@ -3,8 +3,8 @@ package org.hyphantes.design;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Pin;
@@ -12,38 +12,75 @@ import org.hyphantes.weave.Places;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Weave;
 
-/** The edits of single crossings: swapping over and under, and releasing what was set by hand. */
+/** The edits of over and under by hand: swapping a crossing, laying a strand, and releasing what was set. */
 public final class Swaps {
     private Swaps() {}
 
     /** Sets a crossing, and its siblings within reach, the other way; it is pinned so. */
     public static Edit swap(Laying laying, int meet, Reach reach) {
         Weave weave = laying.weave();
-        Places places = new Places(weave.diagram(), weave.turning());
+        int whole = weave.origins().whole(meet);
+        if (whole < 0) {
+            return new Edit("This crossing came of a break and cannot be set by hand.", d -> d);
+        }
+        Places places = weave.places();
         Crossing crossing = weave.crossings().get(meet);
-        boolean firstOverNow = weave.passesOver(2 * meet);
-        Pin pin = new Pin(places.place(meet, reach), firstOverNow != places.aligned(meet, reach), reach);
-        int count = places.reached(meet, reach).size();
+        int count = places.reached(whole, reach).size();
         String over = weave.strands().get(crossing.under()).name();
         String under = weave.strands().get(crossing.over()).name();
         String words = over + " now over " + under + (count > 1 ? ", and so at " + count + " crossings." : ".");
+        boolean firstOver = !weave.passesOver(2 * meet);
+        return new Edit(words, d -> withPins(d, laying, pins -> pinned(pins, weave, places, meet, firstOver, reach)));
+    }
+
+    /**
+     * Lays a strand over, under, over at passages in order, and so at their siblings within reach.
+     *
+     * @param passages of the weave's diagram, all of one strand
+     */
+    public static Edit lay(Laying laying, List<Integer> passages, boolean over, Reach reach) {
+        Weave weave = laying.weave();
+        Places places = weave.places();
+        String name =
+                weave.strands().get(weave.diagram().strand(passages.get(0))).name();
+        int step = Math.max(1, weave.order().rhythm() == org.hyphantes.weave.Rhythm.IN_PAIRS ? 2 : 1);
+        String words = name + " laid " + (over ? "over, under" : "under, over") + " at " + passages.size()
+                + (passages.size() == 1 ? " crossing." : " crossings.");
         return new Edit(
                 words,
                 d -> withPins(d, laying, pins -> {
-                    List<Pin> kept = without(pins, places, places.reached(meet, reach), reach);
-                    kept.add(pin);
-                    return kept;
+                    List<Pin> changed = pins;
+                    for (int i = 0; i < passages.size(); i++) {
+                        int passage = passages.get(i);
+                        boolean passesOver = over ^ i / step % 2 == 1;
+                        boolean firstOver = passesOver ^ passage % 2 == 1;
+                        if (weave.origins().whole(passage / 2) >= 0) {
+                            changed = pinned(changed, weave, places, passage / 2, firstOver, reach);
+                        }
+                    }
+                    return changed;
                 }));
+    }
+
+    private static List<Pin> pinned(
+            List<Pin> pins, Weave weave, Places places, int meet, boolean firstOver, Reach reach) {
+        int whole = weave.origins().whole(meet);
+        boolean same = weave.origins().image(whole).orElseThrow().aligned();
+        Places.Found found = places.against(whole, reach);
+        List<Pin> kept = without(pins, places, places.reached(whole, reach), reach);
+        kept.add(new Pin(places.place(whole, reach), found.firstOver(firstOver == same), reach));
+        return kept;
     }
 
     /** Lets the resolver decide again at a crossing, and wherever the pin that holds it reaches. */
     public static Edit release(Laying laying, int meet) {
         Weave weave = laying.weave();
-        Places places = new Places(weave.diagram(), weave.turning());
+        Places places = weave.places();
+        int whole = weave.origins().whole(meet);
         return new Edit(
                 "Released: the rhythm decides here again.",
                 d -> withPins(d, laying, pins -> pins.stream()
-                        .filter(p -> places.held(p).stream().noneMatch(f -> f.meet() == meet))
+                        .filter(p -> places.held(p.place(), p.reach()).stream().noneMatch(f -> f.meet() == whole))
                         .toList()));
     }
 
@@ -57,9 +94,9 @@ public final class Swaps {
         Set<Integer> meets = taken.stream().map(Places.Found::meet).collect(Collectors.toSet());
         List<Pin> kept = new ArrayList<>();
         for (Pin pin : pins) {
-            List<Places.Found> held = places.held(pin);
+            List<Places.Found> held = places.held(pin.place(), pin.reach());
             boolean replaced = !held.isEmpty()
-                    && (reach == Reach.EVERY_TURN || pin.reach() == Reach.THIS_ONE)
+                    && (reach != Reach.THIS_ONE || pin.reach() == Reach.THIS_ONE)
                     && meets.containsAll(held.stream().map(Places.Found::meet).toList());
             if (!replaced) {
                 kept.add(pin);
@@ -68,19 +105,11 @@ public final class Swaps {
         return kept;
     }
 
-    private interface PinChange {
-        List<Pin> of(List<Pin> pins);
-    }
-
-    private static Design withPins(Design design, Laying laying, PinChange change) {
+    private static Design withPins(Design design, Laying laying, UnaryOperator<List<Pin>> change) {
         return withPins(design, laying.group(), laying.step(), change);
     }
 
-    private static Design withPins(Design design, String group, int step, PinChange change) {
-        return design.change(group, g -> {
-            Step at = g.recipe().get(step);
-            Interlace interlace = (Interlace) at.treatment();
-            return g.withStep(step, at.with(interlace.withPins(change.of(interlace.pins()))));
-        });
+    private static Design withPins(Design design, String group, int step, UnaryOperator<List<Pin>> change) {
+        return Steps.interlace(design, group, step, i -> i.withPins(change.apply(i.pins())));
     }
 }

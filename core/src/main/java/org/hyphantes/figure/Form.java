@@ -26,6 +26,9 @@ public sealed interface Form extends Described permits Seated, Ended, Drawn {
             Cog.STARTING,
             Trochoid.STARTING,
             Rose.STARTING,
+            Plait.STARTING,
+            Border.STARTING,
+            Ringplait.STARTING,
             Lettering.STARTING);
 
     /** The exact centre lines, each starting at a place that turns with the figure. */

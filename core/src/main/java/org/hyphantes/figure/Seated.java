@@ -15,7 +15,21 @@ import org.hyphantes.setting.Setting;
  * turned further.
  */
 public sealed interface Seated extends Form
-        permits Circle, Ring, Oval, Polygon, Star, Arc, Spiral, Lens, Rectangle, Arch, Cog, Trochoid, Rose, Lettering {
+        permits Circle,
+                Ring,
+                Oval,
+                Polygon,
+                Star,
+                Arc,
+                Spiral,
+                Lens,
+                Rectangle,
+                Arch,
+                Cog,
+                Trochoid,
+                Rose,
+                Lettering,
+                Breakable {
     /** The end of the sentence of every seated form. */
     String SEAT = ", seated {out} out at {bearing}, turned {turned}.";
 

@@ -5,7 +5,10 @@ import java.util.Locale;
 /** The gauges of a design. */
 public enum Gauge {
     STRANDS,
-    CROSSINGS;
+    CROSSINGS,
+    EVENNESS,
+    NARROWEST,
+    TOUCHING;
 
     public String word() {
         return name().toLowerCase(Locale.ROOT);

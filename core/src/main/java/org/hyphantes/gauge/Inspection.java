@@ -8,10 +8,13 @@ import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.offset.WidthProfile;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Diagram;
+import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Strand;
 
 /** All gauges read on a design and its artwork, with the snags found, worst first. */
@@ -30,9 +33,20 @@ public record Inspection(List<Reading> readings, List<Snag> snags) {
     }
 
     public static Inspection of(Design design, Artwork artwork, Watch watch) {
+        return of(design, artwork, watch, true);
+    }
+
+    /** @param measured whether bands are measured against one another, which takes longer than the rest */
+    public static Inspection of(Design design, Artwork artwork, Watch watch, boolean measured) {
         List<Snag> snags = new ArrayList<>(RecipeOrder.snags(design));
+        List<Bandwork.Measured> work = new ArrayList<>();
         for (Laying laying : artwork.work().weaves()) {
-            snags.addAll(WeaveSnags.of(laying));
+            snags.addAll(WeaveSnags.of(design, laying));
+            if (measured) {
+                Bandwork.Measured bands = Bandwork.of(design, laying, watch);
+                work.add(bands);
+                snags.addAll(bands.snags());
+            }
         }
         Optional<Diagram> bare = bare(artwork, watch);
         if (bare.isEmpty() && !artwork.work().lines().isEmpty()) {
@@ -47,7 +61,10 @@ public record Inspection(List<Reading> readings, List<Snag> snags) {
         return new Inspection(
                 List.of(
                         strands(artwork, worst(snags, Gauge.STRANDS)),
-                        crossings(artwork, bare, worst(snags, Gauge.CROSSINGS))),
+                        crossings(artwork, bare, worst(snags, Gauge.CROSSINGS)),
+                        evenness(design, artwork, worst(snags, Gauge.EVENNESS)),
+                        narrowest(design, artwork, work, measured, worst(snags, Gauge.NARROWEST)),
+                        touching(design, artwork, work, measured, worst(snags, Gauge.TOUCHING))),
                 snags);
     }
 
@@ -101,8 +118,71 @@ public record Inspection(List<Reading> readings, List<Snag> snags) {
         if (woven == 0) {
             return new Reading(Gauge.CROSSINGS, max(worst, State.CHIPPED), bareCount + " not woven");
         }
-        String text = sound + " of " + woven + " alternate" + (bareCount > 0 ? ", " + bareCount + " not woven" : "");
+        boolean pairs =
+                artwork.work().weaves().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.IN_PAIRS);
+        boolean hand =
+                artwork.work().weaves().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.BY_HAND);
+        String how = hand ? " decided" : pairs ? " in pairs" : " alternate";
+        String text = sound + " of " + woven + how + (bareCount > 0 ? ", " + bareCount + " not woven" : "");
         return new Reading(Gauge.CROSSINGS, worst, text);
+    }
+
+    private static Reading evenness(Design design, Artwork artwork, State worst) {
+        double least = Double.POSITIVE_INFINITY;
+        double most = 0;
+        for (Laying laying : artwork.work().weaves()) {
+            for (Strand strand : laying.weave().strands()) {
+                for (WidthProfile.Stop stop : strand.band().widths().stops()) {
+                    least = Math.min(least, stop.width());
+                    most = Math.max(most, stop.width());
+                }
+            }
+        }
+        if (most == 0) {
+            return new Reading(Gauge.EVENNESS, State.DOES_NOT_APPLY, "nothing woven");
+        }
+        String text = most - least < 1e-9
+                ? Numerals.length(most, design.unit()) + " all along"
+                : Numerals.length(least, design.unit()) + " to " + Numerals.length(most, design.unit());
+        return new Reading(Gauge.EVENNESS, worst, text);
+    }
+
+    private static Reading narrowest(
+            Design design, Artwork artwork, List<Bandwork.Measured> work, boolean measured, State worst) {
+        if (artwork.work().weaves().isEmpty()) {
+            return new Reading(Gauge.NARROWEST, State.DOES_NOT_APPLY, "nothing woven");
+        }
+        if (!measured) {
+            return new Reading(Gauge.NARROWEST, State.RESOLVING, "at rest");
+        }
+        double least =
+                work.stream().mapToDouble(Bandwork.Measured::narrowest).min().orElse(0);
+        String limit =
+                Numerals.shown(design.material().narrowest() / design.unit().millimetres(), 3);
+        if (Double.isInfinite(least)) {
+            return new Reading(Gauge.NARROWEST, worst, "wide, limit " + limit);
+        }
+        boolean touch = work.stream().anyMatch(m -> m.touching() > 0);
+        String text = Numerals.length(Math.rint(least * 100) / 100, design.unit()) + ", limit " + limit;
+        return new Reading(Gauge.NARROWEST, touch ? State.BROKEN : worst, text);
+    }
+
+    private static Reading touching(
+            Design design, Artwork artwork, List<Bandwork.Measured> work, boolean measured, State worst) {
+        if (artwork.work().weaves().isEmpty()) {
+            return new Reading(Gauge.TOUCHING, State.DOES_NOT_APPLY, "nothing woven");
+        }
+        if (!measured) {
+            return new Reading(Gauge.TOUCHING, State.RESOLVING, "at rest");
+        }
+        int places = work.stream().mapToInt(Bandwork.Measured::touching).sum();
+        double deepest =
+                work.stream().mapToDouble(Bandwork.Measured::deepest).max().orElse(0);
+        String text = places == 0
+                ? "nowhere"
+                : Numerals.length(Math.rint(deepest * 100) / 100, design.unit()) + " at " + places
+                        + (places == 1 ? " place" : " places");
+        return new Reading(Gauge.TOUCHING, worst, text);
     }
 
     private static State max(State a, State b) {

@@ -16,6 +16,7 @@ import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Between;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Taper;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
 
@@ -199,7 +200,8 @@ public final class RecipeOrder {
 
     private static boolean banded(Group group, int before) {
         for (int i = 0; i < before; i++) {
-            if (group.recipe().get(i).over() && group.recipe().get(i).treatment() instanceof Band) {
+            Treatment treatment = group.recipe().get(i).treatment();
+            if (group.recipe().get(i).over() && (treatment instanceof Band || treatment instanceof Taper)) {
                 return true;
             }
         }

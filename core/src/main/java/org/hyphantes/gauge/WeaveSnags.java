@@ -2,11 +2,14 @@ package org.hyphantes.gauge;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.hyphantes.design.Design;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Strand;
 import org.hyphantes.weave.Weave;
 
@@ -20,7 +23,7 @@ final class WeaveSnags {
 
     private WeaveSnags() {}
 
-    static List<Snag> of(Laying laying) {
+    static List<Snag> of(Design design, Laying laying) {
         Weave weave = laying.weave();
         List<Snag> snags = new ArrayList<>();
         for (Weave.Trouble.Kind kind : Weave.Trouble.Kind.values()) {
@@ -29,19 +32,22 @@ final class WeaveSnags {
             for (int i = 0; i < Math.min(alike.size(), MOST_ALIKE); i++) {
                 boolean last = i == MOST_ALIKE - 1 && alike.size() > MOST_ALIKE;
                 String more = last ? " So it is at " + (alike.size() - MOST_ALIKE) + " more places." : "";
-                snags.add(snag(laying, alike.get(i), more));
+                snags.add(snag(design, laying, alike.get(i), more));
             }
         }
         for (Strand strand : weave.strands()) {
             Point start = strand.path().start();
             double gap = start.distance(strand.path().end());
             if (!strand.path().closed() && gap < NEARLY_CLOSED) {
-                snags.add(Snag.of(
+                Snag open = Snag.of(
                         Gauge.STRANDS,
                         State.CHIPPED,
                         laying.placed().of(start),
                         "Strand " + strand.name() + " is open: it ends " + Numerals.shown(gap, 2)
-                                + " mm short of itself."));
+                                + " mm short of itself.");
+                snags.add(Mends.close(design, laying, strand)
+                        .map(m -> open.mended(m.words(), m.edit()))
+                        .orElse(open));
             }
         }
         List<Crossing> against = weave.crossings().stream()
@@ -58,6 +64,15 @@ final class WeaveSnags {
                             words)
                     .mended("Release them", Swaps.releaseAll(laying.group(), laying.step())));
         }
+        int gone = weave.lostBreaks().size();
+        if (gone > 0) {
+            snags.add(Snag.of(
+                    Gauge.CROSSINGS,
+                    State.CHIPPED,
+                    null,
+                    gone + (gone == 1 ? " break has" : " breaks have")
+                            + " no place in the design as it is; what was broken comes back with its crossing."));
+        }
         if (!weave.lostPins().isEmpty()) {
             int lost = weave.lostPins().size();
             snags.add(Snag.of(
@@ -70,21 +85,40 @@ final class WeaveSnags {
         return snags;
     }
 
-    private static Snag snag(Laying laying, Weave.Trouble trouble, String more) {
-        String strand = laying.weave().strands().get(trouble.strand()).name();
-        Gauge gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? Gauge.STRANDS : Gauge.CROSSINGS;
+    private static Snag snag(Design design, Laying laying, Weave.Trouble trouble, String more) {
+        Strand strand = laying.weave().strands().get(trouble.strand());
+        Gauge gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? Gauge.EVENNESS : Gauge.CROSSINGS;
         Point place = laying.placed().of(trouble.place());
-        return Snag.of(gauge, state(trouble.kind()), place, words(trouble, strand) + more);
+        Snag snag = Snag.of(gauge, state(trouble.kind()), place, words(laying.weave(), trouble, strand.name()) + more);
+        return mend(design, laying, trouble, strand)
+                .map(m -> snag.mended(m.words(), m.edit()))
+                .orElse(snag);
+    }
+
+    private static Optional<Mends.Mend> mend(Design design, Laying laying, Weave.Trouble trouble, Strand strand) {
+        return switch (trouble.kind()) {
+            case CANNOT_ALTERNATE -> laying.weave().order().rhythm() == Rhythm.IN_PAIRS
+                    ? Optional.of(Mends.rhythm(laying))
+                    : Optional.empty();
+            case CROWDED, TOUCH -> Mends.part(design, laying, strand, trouble.kind());
+            case OVERLAP -> Mends.keepOne(design, laying, strand);
+            case NO_ROOM -> Mends.room(design, laying, strand);
+            case TOO_WIDE -> tooWide(design, laying, strand);
+        };
+    }
+
+    private static Optional<Mends.Mend> tooWide(Design design, Laying laying, Strand strand) {
+        double radius = strand.path().length() / (2 * Math.PI);
+        return Mends.width(design, laying, strand, Mends.cutDown(1.6 * radius), "Narrow");
     }
 
     private static State state(Weave.Trouble.Kind kind) {
         return kind == Weave.Trouble.Kind.TOUCH ? State.CHIPPED : State.BROKEN;
     }
 
-    private static String words(Weave.Trouble trouble, String strand) {
+    private static String words(Weave weave, Weave.Trouble trouble, String strand) {
         return switch (trouble.kind()) {
-            case CANNOT_ALTERNATE -> "Strand " + strand
-                    + " goes the same way twice running: its crossings are odd in number.";
+            case CANNOT_ALTERNATE -> cannot(weave, trouble, strand);
             case CROWDED -> "Three strands meet here: move one, so that each pair crosses by itself.";
             case TOUCH -> "Two strands touch here without crossing: draw them apart, or through.";
             case OVERLAP -> "Two strands lie on one another here: remove one, or move it.";
@@ -93,5 +127,27 @@ final class WeaveSnags {
             case TOO_WIDE -> "The band is wider than strand " + strand
                     + " bears on its inner side: narrow the band or enlarge the figure.";
         };
+    }
+
+    /** The smallest set of crossings that contradict one another, by the strands that cross at them. */
+    private static String cannot(Weave weave, Weave.Trouble trouble, String strand) {
+        StringBuilder pairs = new StringBuilder();
+        List<Integer> meets = trouble.meets();
+        for (int i = 0; i < Math.min(6, meets.size()); i++) {
+            Crossing crossing = weave.crossings().get(meets.get(i));
+            pairs.append(i == 0 ? "" : ", ")
+                    .append(weave.strands().get(crossing.over()).name())
+                    .append(" with ")
+                    .append(weave.strands().get(crossing.under()).name());
+        }
+        String more = meets.size() > 6 ? " and " + (meets.size() - 6) + " more" : "";
+        String set = meets.size() + (meets.size() == 1 ? " crossing" : " crossings")
+                + " round here cannot all keep the rhythm: " + pairs + more + ".";
+        return weave.order().rhythm() == Rhythm.IN_PAIRS
+                ? "Strand " + strand + " cannot go over and under in pairs: " + set
+                : "Strand " + strand + " goes the same way twice running: " + set
+                        + (weave.strands().stream().allMatch(t -> t.path().closed())
+                                ? " Mend what meets there without crossing first."
+                                : " An open end lies within their round; move it across a strand, or break a crossing.");
     }
 }

@@ -58,6 +58,19 @@ public record Affine(double a, double b, double c, double d, double e, double f)
                 b * first.e + d * first.f + f);
     }
 
+    /**
+     * The map that undoes this one.
+     *
+     * @throws IllegalArgumentException if there is none, because all is brought onto a line
+     */
+    public Affine inverse() {
+        double det = determinant();
+        if (det == 0) {
+            throw new IllegalArgumentException("a map onto a line cannot be undone");
+        }
+        return new Affine(d / det, -b / det, -c / det, a / det, (c * f - d * e) / det, (b * e - a * f) / det);
+    }
+
     /** Negative for maps that mirror. */
     public double determinant() {
         return a * d - b * c;

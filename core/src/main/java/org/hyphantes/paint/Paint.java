@@ -13,6 +13,12 @@ public record Paint(Optional<Colour> fill, Optional<Colour> line, double weight)
     /** A band until a colouring says otherwise. */
     public static final Paint BAND = new Paint(Optional.of(BONE), Optional.of(INK), 0.35);
 
+    /** A line within a band. */
+    public static final Paint INNER_LINE = new Paint(Optional.empty(), Optional.of(INK), 0.25);
+
+    /** What shading is done with. */
+    public static final Paint SHADE = new Paint(Optional.of(INK), Optional.empty(), 0);
+
     /** A bare line of a colour, if there is one. */
     public static Paint line(Optional<Colour> colour) {
         return colour.isEmpty() ? BARE_LINE : new Paint(Optional.empty(), colour, BARE_LINE.weight);

@@ -2,24 +2,42 @@ package org.hyphantes.treatment;
 
 import java.util.List;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.offset.WidthProfile;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.BandStyle;
 
-/** Makes every line not yet woven an even band, half its width on either side. */
-public record Band(Amount width, Ends ends) implements Treatment {
-    public static final Band STARTING = new Band(Amount.of(6), Ends.BUTT);
+/**
+ * Makes every line not yet woven, or those of one figure, an even band, half its width on either side.
+ *
+ * @param lines which lines
+ * @param edged how many lines run within the band, which part it evenly
+ */
+public record Band(String lines, Amount width, Ends ends, Amount edged) implements Treatment {
+    public static final Band STARTING = new Band(Surroundings.EVERY_LINE, Amount.of(6), Ends.BUTT, Amount.of(0));
 
     private static final Schema<Band> SCHEMA = new Schema<>(
             Band.class,
             "band",
-            "Make every strand a band {width} wide, ends {ends}.",
+            "Make {lines} a band {width} wide, ends {ends}, edged with {edged} lines.",
             List.of(
-                    Setting.number("width", new Kind.Length(0.01, 1e5), Band::width, (b, v) -> new Band(v, b.ends)),
-                    Setting.choice("ends", Ends.class, Band::ends, (b, v) -> new Band(b.width, v))));
+                    Setting.of(Band.class, "width", new Kind.Length(0.01, 1e5)),
+                    Setting.of(Band.class, "lines", new Kind.Reference("every line or a figure")),
+                    Setting.of(Band.class, "ends"),
+                    Setting.of(Band.class, "edged", new Kind.Count(0, 5))));
+
+    /** An even band along every line. */
+    public static Band of(Amount width, Ends ends) {
+        return new Band(Surroundings.EVERY_LINE, width, ends, Amount.of(0));
+    }
+
+    public Band withWidth(double millimetres) {
+        return new Band(lines, Amount.of(millimetres), ends, edged);
+    }
 
     @Override
     public Schema<Band> schema() {
@@ -28,8 +46,10 @@ public record Band(Amount width, Ends ends) implements Treatment {
 
     @Override
     public Work apply(Work work, Surroundings surroundings) {
-        BandStyle style = new BandStyle(width.value(), ends);
-        return work.withLines(work.lines().stream().map(l -> l.banded(style)).toList());
+        BandStyle style = new BandStyle(WidthProfile.even(width.value()), ends, (int) edged.value());
+        return work.withLines(work.lines().stream()
+                .map(l -> surroundings.means(lines, l.key()) ? l.banded(style) : l)
+                .toList());
     }
 
     @Override

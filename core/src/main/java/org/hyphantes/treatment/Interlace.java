@@ -1,7 +1,9 @@
 package org.hyphantes.treatment;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.paint.Colour;
@@ -10,51 +12,60 @@ import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.Break;
 import org.hyphantes.weave.Diagram;
+import org.hyphantes.weave.Loops;
 import org.hyphantes.weave.Pin;
 import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.Rhythm;
+import org.hyphantes.weave.Shading;
 import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
 import org.hyphantes.weave.Weave;
 
 /**
- * Weaves all bands: over and under in turn along every strand, with a clearance beside each under-pass, save for the
- * crossings pinned by hand. Lines without a band are left as they are, and so is work that crosses more often than
- * {@link Diagram#MOST_MEETINGS}.
+ * Weaves all bands in one rhythm along every strand, with a clearance at each under-pass, save for the crossings pinned and broken
+ * by hand. Lines without a band are left as they are, and so is work that crosses more often than {@link Diagram#MOST_MEETINGS}.
  */
-public record Interlace(Beginning beginning, String strand, Amount clearance, Reach reach, List<Pin> pins)
+public record Interlace(
+        Rhythm rhythm,
+        Beginning beginning,
+        String strand,
+        Amount clearance,
+        Shading shading,
+        Loops loops,
+        Reach reach,
+        List<Pin> pins,
+        List<Break> breaks)
         implements Treatment {
-    public static final Interlace STARTING =
-            new Interlace(Beginning.OVER, "A", Amount.of(0.6), Reach.EVERY_TURN, List.of());
+    public static final Interlace STARTING = new Interlace(
+            Rhythm.ALTERNATELY,
+            Beginning.OVER,
+            "A",
+            Amount.of(0.6),
+            Shading.NONE,
+            Loops.KEPT,
+            Reach.EVERY_TURN,
+            List.of(),
+            List.of());
 
     private static final Schema<Interlace> SCHEMA = new Schema<>(
             Interlace.class,
             "interlace",
-            "Interlace alternately, beginning {beginning} at strand {strand}, leaving a clearance of {clearance} beside each"
-                    + " under-pass; swaps reach {reach}.",
+            "Interlace {rhythm}, beginning {beginning} at strand {strand}, clearance {clearance}, shading {shading}, idle loops"
+                    + " {loops}; acts reach {reach}.",
             List.of(
-                    Setting.choice(
-                            "beginning",
-                            Beginning.class,
-                            Interlace::beginning,
-                            (i, v) -> new Interlace(v, i.strand, i.clearance, i.reach, i.pins)),
-                    Setting.reference(
-                            "strand",
-                            "a strand by its letter",
-                            Interlace::strand,
-                            (i, v) -> new Interlace(i.beginning, v, i.clearance, i.reach, i.pins)),
-                    Setting.number(
-                            "clearance",
-                            new Kind.Length(0, 1e4),
-                            Interlace::clearance,
-                            (i, v) -> new Interlace(i.beginning, i.strand, v, i.reach, i.pins)),
-                    Setting.choice(
-                            "reach",
-                            Reach.class,
-                            Interlace::reach,
-                            (i, v) -> new Interlace(i.beginning, i.strand, i.clearance, v, i.pins))));
+                    Setting.of(Interlace.class, "rhythm"),
+                    Setting.of(Interlace.class, "beginning"),
+                    Setting.of(Interlace.class, "strand", new Kind.Reference("a strand by its letter")),
+                    Setting.of(Interlace.class, "clearance", new Kind.Length(0, 1e4)),
+                    Setting.of(Interlace.class, "shading"),
+                    Setting.of(Interlace.class, "loops"),
+                    Setting.of(Interlace.class, "reach")));
 
     public Interlace {
         pins = List.copyOf(pins);
+        breaks = List.copyOf(breaks);
     }
 
     @Override
@@ -63,20 +74,48 @@ public record Interlace(Beginning beginning, String strand, Amount clearance, Re
     }
 
     public Interlace withPins(List<Pin> changed) {
-        return new Interlace(beginning, strand, clearance, reach, changed);
+        return new Interlace(rhythm, beginning, strand, clearance, shading, loops, reach, changed, breaks);
+    }
+
+    public Interlace withBreaks(List<Break> changed) {
+        return new Interlace(rhythm, beginning, strand, clearance, shading, loops, reach, pins, changed);
+    }
+
+    public Interlace withRhythm(Rhythm other) {
+        return new Interlace(other, beginning, strand, clearance, shading, loops, reach, pins, breaks);
+    }
+
+    public Interlace withClearance(double millimetres) {
+        return new Interlace(rhythm, beginning, strand, Amount.of(millimetres), shading, loops, reach, pins, breaks);
+    }
+
+    public Interlace beginning(Beginning way, String at) {
+        return new Interlace(rhythm, way, at, clearance, shading, loops, reach, pins, breaks);
+    }
+
+    public Interlace shaded(Shading other) {
+        return new Interlace(rhythm, beginning, strand, clearance, other, loops, reach, pins, breaks);
+    }
+
+    public Interlace withLoops(Loops other) {
+        return new Interlace(rhythm, beginning, strand, clearance, shading, other, reach, pins, breaks);
+    }
+
+    public Interlace withReach(Reach other) {
+        return new Interlace(rhythm, beginning, strand, clearance, shading, loops, other, pins, breaks);
     }
 
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         List<Strand> strands = new ArrayList<>();
-        List<Optional<Colour>> colours = new ArrayList<>();
+        Map<StrandKey, Optional<Colour>> colours = new HashMap<>();
         List<Laid> rest = new ArrayList<>();
         for (Laid laid : work.lines()) {
             if (laid.band().isPresent()) {
-                BandStyle band = laid.band().get();
-                colours.add(laid.colour());
+                colours.put(laid.key(), laid.colour());
                 String letter = Strand.letter(strands.size());
-                strands.add(new Strand(letter, laid.key(), laid.path(), band.width(), band.ends()));
+                strands.add(
+                        new Strand(letter, laid.key(), laid.path(), laid.band().get()));
             } else {
                 rest.add(laid);
             }
@@ -84,16 +123,34 @@ public record Interlace(Beginning beginning, String strand, Amount clearance, Re
         if (strands.isEmpty()) {
             return work;
         }
-        Weave.Order order =
-                new Weave.Order(beginningStrand(strands), beginning == Beginning.OVER, clearance.value(), pins);
-        Optional<Diagram> diagram = Diagram.of(strands, surroundings.watch());
-        if (diagram.isEmpty()) {
+        Weave.Order order = new Weave.Order(
+                rhythm,
+                beginningStrand(strands),
+                beginning == Beginning.OVER,
+                clearance.value(),
+                loops,
+                shading != Shading.NONE,
+                pins,
+                breaks);
+        Optional<Weave> woven = Weave.of(strands, order, work.symmetry(), surroundings.watch());
+        if (woven.isEmpty()) {
             return work;
         }
-        Weave weave = Weave.of(diagram.get(), order, work.turning(), surroundings.watch());
+        List<Optional<Colour>> inOrder = woven.get().strands().stream()
+                .map(s -> colour(s.key(), colours))
+                .toList();
         List<Laying> weaves = new ArrayList<>(work.weaves());
-        weaves.add(new Laying(weave, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours));
-        return new Work(rest, weaves, work.turning());
+        weaves.add(
+                new Laying(woven.get(), surroundings.group(), surroundings.step(), Affine.IDENTITY, inOrder, shading));
+        return new Work(rest, weaves, work.symmetry());
+    }
+
+    /** The colour of a strand, or of the one that it was before it was broken. */
+    private static Optional<Colour> colour(StrandKey key, Map<StrandKey, Optional<Colour>> colours) {
+        Optional<Colour> own = colours.get(key);
+        return own != null || key.parts().isEmpty()
+                ? own == null ? Optional.empty() : own
+                : colours.getOrDefault(key.whole(), Optional.empty());
     }
 
     private int beginningStrand(List<Strand> strands) {

@@ -5,6 +5,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.weave.BandStyle;
 import org.hyphantes.weave.StrandKey;
 
 /** A line laid on the page: what it is, its exact path, the point its figure is seated by, its band once it has one, its colour if any. */
@@ -16,6 +17,10 @@ public record Laid(StrandKey key, Path path, Point seat, Optional<BandStyle> ban
     /** Another line made of this one. */
     Laid along(Path other, StrandKey as) {
         return new Laid(as, other, seat, band, colour);
+    }
+
+    Laid coloured(Colour other) {
+        return new Laid(key, path, seat, band, Optional.of(other));
     }
 
     Laid banded(BandStyle style) {

@@ -4,19 +4,25 @@ import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.weave.Shading;
 import org.hyphantes.weave.Weave;
 
 /**
  * A weave as laid on the page: which interlacing made it (group id and step), the map that lays it in its place, and the colour of
- * each of its strands, if any.
+ * each of its strands, if any; and how it is shaded where strands dive under.
  */
-public record Laying(Weave weave, String group, int step, Affine placed, List<Optional<Colour>> colours) {
+public record Laying(
+        Weave weave, String group, int step, Affine placed, List<Optional<Colour>> colours, Shading shading) {
     public Laying {
         colours = List.copyOf(colours);
     }
 
     /** This laying carried on by a map. */
     Laying carried(Affine map) {
-        return new Laying(weave, group, step, map.after(placed), colours);
+        return new Laying(weave, group, step, map.after(placed), colours, shading);
+    }
+
+    Laying coloured(List<Optional<Colour>> others) {
+        return new Laying(weave, group, step, placed, others, shading);
     }
 }

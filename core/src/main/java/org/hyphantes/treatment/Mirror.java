@@ -10,6 +10,7 @@ import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 import org.hyphantes.weave.StrandKey;
 
@@ -100,10 +101,11 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
                 weaves.add(laying.carried(map));
             }
         }
-        Optional<Turning> turning = original == Keeping.LEAVING_OUT
-                ? Optional.empty()
-                : count() > 1 ? Optional.of(own) : turnedBefore ? work.turning() : Optional.empty();
-        return new Work(laid, weaves, turning);
+        if (original == Keeping.LEAVING_OUT) {
+            return new Work(laid, weaves, Symmetry.NONE);
+        }
+        Optional<Turning> turning = count() > 1 ? Optional.of(own) : turnedBefore ? work.turning() : Optional.empty();
+        return new Work(laid, weaves, new Symmetry(turning, Optional.of(mirror), List.of()));
     }
 
     /** In a mirror the copies of a turning follow on one another the other way round. */

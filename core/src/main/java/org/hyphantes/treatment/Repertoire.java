@@ -12,8 +12,12 @@ final class Repertoire {
             Row.STARTING,
             Nest.STARTING,
             Soften.STARTING,
+            Knot.STARTING,
+            Braid.STARTING,
             Band.STARTING,
-            Interlace.STARTING);
+            Taper.STARTING,
+            Interlace.STARTING,
+            Colouring.STARTING);
 
     private Repertoire() {}
 }

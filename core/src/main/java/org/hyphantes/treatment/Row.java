@@ -3,6 +3,7 @@ package org.hyphantes.treatment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
@@ -11,10 +12,14 @@ import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Steps;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.symmetry.Symmetry;
 
 /** Lays copies in a row, each a step on from the one before: as many more as there are steps, equal or listed. */
 public record Row(String steps, Amount towards) implements Treatment {
     public static final Row STARTING = new Row("20 20 20", Amount.of(90));
+
+    /** Acts are carried over so many shifts at most. */
+    private static final int MOST_SHIFTS = 2000;
 
     private static final Schema<Row> SCHEMA = new Schema<>(
             Row.class,
@@ -60,7 +65,21 @@ public record Row(String steps, Amount towards) implements Treatment {
                 weaves.add(laying.carried(map));
             }
         }
-        return new Work(lines, weaves, Optional.empty());
+        return new Work(lines, weaves, new Symmetry(Optional.empty(), Optional.empty(), shifts(far)));
+    }
+
+    /** The shifts from each copy to every other, but for rounding each once. */
+    private List<Point> shifts(List<Double> far) {
+        TreeSet<Double> apart = new TreeSet<>();
+        for (double a : far) {
+            for (double b : far) {
+                double shift = Math.rint((b - a) * 1e9) / 1e9;
+                if (shift != 0 && apart.size() < MOST_SHIFTS) {
+                    apart.add(shift);
+                }
+            }
+        }
+        return apart.stream().map(d -> Point.polar(d, towards.value())).toList();
     }
 
     @Override

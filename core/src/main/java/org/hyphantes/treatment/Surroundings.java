@@ -7,6 +7,7 @@ import org.hyphantes.figure.Ground;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * What a step may refer to: its group and its place in the recipe, the group's figures by name, the ground they are set out on,
@@ -18,6 +19,15 @@ public record Surroundings(String group, int step, Map<String, Named> figures, G
 
     /** The words for the middle of the group, where its figures are set out from. */
     public static final String THE_CENTRE = "the centre";
+
+    /** The words for all lines of the group. */
+    public static final String EVERY_LINE = "every line";
+
+    /** Whether a reference to lines means a line: all of them, or those of the figure it names. */
+    public boolean means(String reference, StrandKey line) {
+        return reference.equals(EVERY_LINE)
+                || figure(reference).filter(f -> f.id().equals(line.figure())).isPresent();
+    }
 
     /** The point a reference names; the centre when there is no such figure (any more). */
     public Point point(String reference) {

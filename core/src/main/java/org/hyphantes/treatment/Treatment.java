@@ -6,7 +6,7 @@ import org.hyphantes.setting.Unit;
 
 /** One step of a recipe: a pure function from the work so far to the next. */
 public sealed interface Treatment extends Described
-        permits Turn, Mirror, Offset, Between, Row, Nest, Soften, Band, Interlace {
+        permits Turn, Mirror, Offset, Between, Row, Nest, Soften, Knot, Braid, Band, Taper, Interlace, Colouring {
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;
 

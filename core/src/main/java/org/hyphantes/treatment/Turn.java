@@ -12,6 +12,7 @@ import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.symmetry.Orbit;
+import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 
 /**
@@ -119,7 +120,16 @@ public record Turn(
                 weaves.add(laying.carried(place(k, false, centre, seat)));
             }
         }
-        return new Work(lines, weaves, isRing() ? Optional.of(turning) : Optional.empty());
+        return new Work(lines, weaves, isRing() ? symmetry(work.symmetry(), turning, centre) : Symmetry.NONE);
+    }
+
+    /** The turns, and the mirror line the motif had if it goes through their centre. */
+    private Symmetry symmetry(Symmetry before, Turning turning, Point centre) {
+        Affine first = place(0, false, centre, centre);
+        Optional<Affine> mirror = before.mirror()
+                .filter(m -> m.of(centre).distance(centre) <= 1e-9 * (1 + centre.length()))
+                .map(m -> first.after(m).after(first.inverse()));
+        return new Symmetry(Optional.of(turning), mirror, List.of());
     }
 
     /** The angle (degrees) of the first copy of what stands on the spokes, or of what stands in between. */

@@ -6,20 +6,21 @@ import java.util.Optional;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 
 /**
- * The work of a group as it stands between two treatments: lines not yet woven, weaves, and the turns under which all of
- * it is carried to itself.
+ * The work of a group as it stands between two treatments: lines not yet woven, weaves, and the symmetry under
+ * which all of it is carried to itself.
  */
-public record Work(List<Laid> lines, List<Laying> weaves, Optional<Turning> turning) {
+public record Work(List<Laid> lines, List<Laying> weaves, Symmetry symmetry) {
     public Work {
         lines = List.copyOf(lines);
         weaves = List.copyOf(weaves);
     }
 
     public static Work of(List<Laid> lines) {
-        return new Work(lines, List.of(), Optional.empty());
+        return new Work(lines, List.of(), Symmetry.NONE);
     }
 
     /** Both works together, this one behind. */
@@ -28,11 +29,16 @@ public record Work(List<Laid> lines, List<Laying> weaves, Optional<Turning> turn
         allLines.addAll(other.lines);
         List<Laying> allWeaves = new ArrayList<>(weaves);
         allWeaves.addAll(other.weaves);
-        return new Work(allLines, allWeaves, Optional.empty());
+        return new Work(allLines, allWeaves, Symmetry.NONE);
     }
 
     Work withLines(List<Laid> changed) {
-        return new Work(changed, weaves, turning);
+        return new Work(changed, weaves, symmetry);
+    }
+
+    /** The turns under which it is carried to itself, if any. */
+    public Optional<Turning> turning() {
+        return symmetry.turning();
     }
 
     /** How many lines and weaves there are. */

@@ -1,25 +1,42 @@
 package org.hyphantes.weave;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.List;
 
 /**
- * The alternate weave of a whole diagram: over and under in turn along every strand.
+ * The weave of a whole diagram in one rhythm: over and under in turn along every strand, or over twice and under twice.
  *
- * <p>For each meet there is one unknown, whether its first strand lies over. Two passages next to each other on a strand
- * must differ, which ties their unknowns together as equal or opposite; union-find with parity solves all of them in close
- * to linear time. Closed curves that cross in pairs always allow it; open strands may not, and then the passage at which
- * the tie is refused is reported.
+ * <p>For each meet there is one unknown, whether its first strand lies over. Two passages on a strand, next to each other or next
+ * but one, must differ, which ties their unknowns together as equal or opposite; union-find with parity solves all of them in close
+ * to linear time. Closed curves that cross in pairs always allow over and under in turn; open strands may not, nor may pairs. Then a
+ * set of ties that contradict one another is reported, as small as there is one round the place.
  */
 public final class Alternation {
+    /** So many conflicts are looked into for the smallest set; of more than that the rest are given by their place alone. */
+    private static final int MOST_TRACED = 24;
+
     private final int[] parent;
     private final boolean[] opposite;
-    private final List<Conflict> conflicts = new ArrayList<>();
+    private final List<Tie> ties = new ArrayList<>();
+    private final List<Tie> refused = new ArrayList<>();
 
-    /** Where alternation is impossible: two passages next to each other on a strand that must go the same way. */
-    public record Conflict(int strand, int passage) {}
+    /** Two meets whose unknowns are unlike or like, since a strand passes both: at this passage the later of them. */
+    private record Tie(int a, int b, boolean unlike, int strand, int passage) {}
 
-    /** The solution: whether each meet's first strand is over, the component each belongs to, and the refused ties. */
+    /**
+     * Where the rhythm is impossible.
+     *
+     * @param strand the strand that must go the same way twice running
+     * @param passage its passage there
+     * @param meets the crossings that cannot all be right: the smallest such set round this place, in order round it
+     */
+    public record Conflict(int strand, int passage, List<Integer> meets) {}
+
+    /** The solution: whether each meet's first strand is over, the component each belongs to, and the conflicts, smallest first. */
     public record Solution(boolean[] firstOver, int[] component, List<Conflict> conflicts) {}
 
     private Alternation(int meets) {
@@ -30,30 +47,41 @@ public final class Alternation {
         }
     }
 
-    /** Solves a diagram so that the first passage along {@code strand} goes over, or under when {@code over} is false. */
-    public static Solution of(Diagram diagram, int strand, boolean over) {
-        Alternation ties = new Alternation(diagram.meets().size());
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            ties.tie(diagram, s);
+    /**
+     * Solves a diagram.
+     *
+     * @param strand the strand at which the weave begins
+     * @param over whether its first passage goes over
+     */
+    public static Solution of(Diagram diagram, Rhythm rhythm, int strand, boolean over) {
+        Alternation alternation = new Alternation(diagram.meets().size());
+        if (rhythm == Rhythm.BY_HAND) {
+            boolean[] firstOver = new boolean[diagram.meets().size()];
+            Arrays.fill(firstOver, over);
+            int[] component = new int[firstOver.length];
+            Arrays.setAll(component, i -> i);
+            return new Solution(firstOver, component, List.of());
         }
-        return ties.solution(diagram, strand, over);
+        for (int s = 0; s < diagram.strands().size(); s++) {
+            alternation.tie(diagram, s, rhythm.step());
+        }
+        return alternation.solution(diagram, rhythm, strand, over);
     }
 
-    private void tie(Diagram diagram, int strand) {
+    private void tie(Diagram diagram, int strand, int step) {
         int n = diagram.passages(strand);
         boolean closed = diagram.strands().get(strand).path().closed();
-        for (int i = closed ? 0 : 1; i < n && n > 1; i++) {
-            int before = diagram.passage(strand, i == 0 ? n - 1 : i - 1);
+        for (int i = closed ? 0 : step; i < n; i++) {
+            int before = diagram.passage(strand, Math.floorMod(i - step, n));
             int here = diagram.passage(strand, i);
             // A passage is over when firstOver differs from being the second, so unlike passages of like rank tie as
             // opposites.
             boolean unlike = before % 2 == here % 2;
-            if (!union(before / 2, here / 2, unlike)) {
-                conflicts.add(new Conflict(strand, here));
+            Tie tie = new Tie(before / 2, here / 2, unlike, strand, here);
+            if (before == here || !union(tie.a(), tie.b(), unlike)) {
+                refused.add(tie);
             }
-        }
-        if (closed && n == 1) {
-            conflicts.add(new Conflict(strand, diagram.passage(strand, 0)));
+            ties.add(tie);
         }
     }
 
@@ -92,7 +120,7 @@ public final class Alternation {
         return true;
     }
 
-    private Solution solution(Diagram diagram, int strand, boolean over) {
+    private Solution solution(Diagram diagram, Rhythm rhythm, int strand, boolean over) {
         int meets = diagram.meets().size();
         int[] component = new int[meets];
         boolean[] rootOver = new boolean[meets];
@@ -108,7 +136,7 @@ public final class Alternation {
                 int root = find(passage / 2);
                 if (!seeded[root]) {
                     seeded[root] = true;
-                    boolean passesOver = over ^ i % 2 == 1;
+                    boolean passesOver = over ^ i / rhythm.step() % 2 == 1;
                     rootOver[root] = passesOver ^ passage % 2 == 1 ^ sense(passage / 2);
                 }
             }
@@ -118,6 +146,58 @@ public final class Alternation {
             component[m] = find(m);
             firstOver[m] = rootOver[component[m]] ^ sense(m);
         }
-        return new Solution(firstOver, component, List.copyOf(conflicts));
+        return new Solution(firstOver, component, conflicts(meets));
+    }
+
+    private List<Conflict> conflicts(int meets) {
+        List<Conflict> conflicts = new ArrayList<>();
+        if (refused.isEmpty()) {
+            return conflicts;
+        }
+        List<List<Tie>> at = new ArrayList<>(meets);
+        for (int m = 0; m < meets; m++) {
+            at.add(new ArrayList<>(4));
+        }
+        for (Tie tie : ties) {
+            at.get(tie.a()).add(tie);
+            at.get(tie.b()).add(tie);
+        }
+        for (int i = 0; i < refused.size(); i++) {
+            Tie tie = refused.get(i);
+            List<Integer> round = i < MOST_TRACED ? smallest(tie, at) : List.of(tie.a(), tie.b());
+            conflicts.add(new Conflict(tie.strand(), tie.passage(), round));
+        }
+        conflicts.sort(Comparator.comparingInt(c -> c.meets().size()));
+        return List.copyOf(conflicts);
+    }
+
+    /** The shortest round of ties through one that contradicts itself: a way between its ends of the wrong parity. */
+    private static List<Integer> smallest(Tie refused, List<List<Tie>> at) {
+        if (refused.a() == refused.b()) {
+            return List.of(refused.a());
+        }
+        int[] from = new int[2 * at.size()];
+        Arrays.fill(from, -1);
+        int start = 2 * refused.a();
+        int goal = 2 * refused.b() + (refused.unlike() ? 0 : 1);
+        from[start] = start;
+        Deque<Integer> open = new ArrayDeque<>(List.of(start));
+        while (!open.isEmpty() && from[goal] < 0) {
+            int here = open.remove();
+            for (Tie tie : at.get(here / 2)) {
+                int other = tie.a() == here / 2 ? tie.b() : tie.a();
+                int next = 2 * other + (here % 2 ^ (tie.unlike() ? 1 : 0));
+                if (tie != refused && from[next] < 0) {
+                    from[next] = here;
+                    open.add(next);
+                }
+            }
+        }
+        List<Integer> round = new ArrayList<>();
+        for (int node = goal; from[goal] >= 0 && node != start; node = from[node]) {
+            round.add(node / 2);
+        }
+        round.add(refused.a());
+        return List.copyOf(round);
     }
 }

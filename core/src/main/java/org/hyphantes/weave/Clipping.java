@@ -10,6 +10,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.offset.WidthProfile;
 import org.hyphantes.geometry.plane.Booleans;
 
 /**
@@ -40,7 +41,7 @@ final class Clipping {
         Strand strand = diagram.strands().get(s);
         double a = from < 0 ? 0 : diagram.position(from);
         double b = to < 0 ? strand.path().size() : diagram.position(to);
-        List<Region> stretch = band(strand.path().part(a, b), strand.width(), strand.ends());
+        List<Region> stretch = band(strand.path().part(a, b), widths(strand, a, b), strand.ends());
         if (stretch.isEmpty()) {
             return Optional.empty();
         }
@@ -69,7 +70,10 @@ final class Clipping {
         }
     }
 
-    /** The positions half the way from a passage to its neighbours on its strand; beyond an end where there is none. */
+    /**
+     * The positions half the way from a passage to its neighbours on its strand, but no further than the bands lie over one another
+     * there; beyond an end where there is no neighbour.
+     */
     private double[] reach(int passage) {
         int s = diagram.strand(passage);
         Path path = diagram.strands().get(s).path();
@@ -83,7 +87,36 @@ final class Clipping {
         boolean last = !path.closed() && at == n - 1;
         double before = first ? -here : position(s, at - 1, n);
         double after = last ? 2 * path.size() - here : position(s, at + 1, n);
-        return new double[] {(before + here) / 2, (here + after) / 2};
+        Strand other = diagram.strands().get(diagram.strand(passage ^ 1));
+        Point heading = path.tangent(here);
+        double sine = Math.abs(heading.cross(other.path().tangent(diagram.position(passage ^ 1))));
+        double most = 1.2 * (diagram.strands().get(s).width() + other.width() + 2 * clearance) / Math.max(0.12, sine);
+        return new double[] {
+            nearer(path, here, (before + here) / 2, -most), nearer(path, here, (here + after) / 2, most)
+        };
+    }
+
+    /** A position, or that a length on from another where this is nearer. */
+    private static double nearer(Path path, double here, double there, double on) {
+        Stride stride = new Stride(path, here);
+        stride.go(on);
+        double reached = stride.position();
+        if (path.closed()) {
+            double laps = Math.abs(on) / path.length();
+            return laps >= 0.5
+                    ? there
+                    : on < 0
+                            ? Math.max(there, onward(reached, here, path, -1))
+                            : Math.min(there, onward(reached, here, path, 1));
+        }
+        return on < 0 ? Math.max(there, reached) : Math.min(there, reached);
+    }
+
+    /** A position on a closed path by whole laps so that it lies on the wanted side of another. */
+    private static double onward(double position, double here, Path path, int way) {
+        double size = path.size();
+        double moved = position - size * Math.floor((position - here) / size);
+        return way > 0 ? moved : moved - size;
     }
 
     /** Whether the strand over has come clear of a strand at a position; the end of an open strand is no matter. */
@@ -95,15 +128,17 @@ final class Clipping {
         }
         Point there = path.at(onLap(path, position));
         double away = strand.path().at(strand.path().nearest(there)).distance(there);
-        return over.key().equals(strand.key()) || away > (over.width() + strand.width()) / 2 + clearance;
+        return over.key().equals(strand.key())
+                || away > (over.width(onLap(path, position)) + strand.width()) / 2 + clearance;
     }
 
     /** The widened band of the strand over a crossing, within its reach. */
     private List<Region> over(int passage, double[] reach) {
         Strand strand = diagram.strands().get(diagram.strand(passage));
         Path path = strand.path();
-        List<Curve> along = path.part(onLap(path, reach[0]), onLap(path, reach[1]));
-        return band(along, strand.width() + 2 * clearance, Ends.BUTT);
+        double a = onLap(path, reach[0]);
+        double b = onLap(path, reach[1]);
+        return band(path.part(a, b), widths(strand, a, b).plus(2 * clearance), Ends.BUTT);
     }
 
     private static double onLap(Path path, double position) {
@@ -117,7 +152,21 @@ final class Clipping {
         return diagram.position(diagram.passage(s, Math.floorMod(ordinal, n))) + lap * size;
     }
 
-    private static List<Region> band(List<Curve> along, double width, Ends ends) {
-        return along.isEmpty() ? List.of() : BandOutline.regions(new Path(along, false), width, ends);
+    /** The widths of a strand's band from one position to another, which on a closed path may lie behind the first. */
+    static WidthProfile widths(Strand strand, double from, double to) {
+        WidthProfile widths = strand.band().widths();
+        if (widths.isEven()) {
+            return widths;
+        }
+        Path path = strand.path();
+        double whole = path.length();
+        double a = Math.max(0, path.lengthTo(Math.max(0, from)) / whole);
+        double b = Math.min(1, path.lengthTo(Math.min(path.size(), to)) / whole);
+        // Over the seam of a closed path the widths are those at both ends, and straight between them.
+        return b > a ? widths.stretch(a, b) : WidthProfile.taper(widths.width(a), widths.width(b));
+    }
+
+    private static List<Region> band(List<Curve> along, WidthProfile widths, Ends ends) {
+        return along.isEmpty() ? List.of() : BandOutline.regions(new Path(along, false), widths, ends);
     }
 }

@@ -14,14 +14,33 @@ import org.hyphantes.geometry.Region;
  * @param from the position on the strand's path of the under-pass it comes from (its start for an open strand)
  * @param to the position of the under-pass it runs to
  * @param sides the two edges of the band that run along the strand, without the cuts across it
+ * @param lines the lines within the band
+ * @param dives its ends that lie under another band
  */
-public record Course(int strand, int ordinal, double from, double to, Region region, List<Path> sides) {
+public record Course(
+        int strand,
+        int ordinal,
+        double from,
+        double to,
+        Region region,
+        List<Path> sides,
+        List<Path> lines,
+        List<Dive> dives) {
     public Course {
         sides = List.copyOf(sides);
+        lines = List.copyOf(lines);
+        dives = List.copyOf(dives);
     }
 
     Course map(Affine map) {
-        List<Path> mapped = sides.stream().map(p -> p.map(map)).toList();
-        return new Course(strand, ordinal, from, to, region.map(map), mapped);
+        return new Course(
+                strand,
+                ordinal,
+                from,
+                to,
+                region.map(map),
+                sides.stream().map(p -> p.map(map)).toList(),
+                lines.stream().map(p -> p.map(map)).toList(),
+                dives.stream().map(d -> d.map(map)).toList());
     }
 }

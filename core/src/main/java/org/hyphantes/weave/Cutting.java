@@ -4,29 +4,30 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
-import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.offset.BandEdge;
 import org.hyphantes.geometry.offset.BandOutline;
-import org.hyphantes.geometry.offset.Parallel;
 
 /**
  * Cuts the bands of a weave into courses: each under-pass takes away the band that lies over, widened on either side by the
  * clearance.
  *
  * <p>The four corners of an under-pass are where the two edges of the band meet the two edges of the widened band over it;
- * edges are exact parallels, so every outline is made of stretches of them and of nothing else.
+ * edges are exact or fitted parallels, so every outline is made of stretches of them and of nothing else. Where three strands meet,
+ * nobody can say who lies over whom: there the band is parted straight across, and the place is reported.
  */
 final class Cutting {
     private final Diagram diagram;
     private final boolean[] firstOver;
     private final double clearance;
+    private final boolean shaded;
     private final Clipping clipping;
-    private final List<Edges> edges = new ArrayList<>();
+    private final List<StrandEdges> edges = new ArrayList<>();
     private final List<Course> courses = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
 
@@ -35,13 +36,8 @@ final class Cutting {
 
     record Result(List<Course> courses, List<Fault> faults) {}
 
-    /** The parallels of a strand: the edges of its band, and those edges moved out by the clearance. */
-    private record Edges(Path right, Path left, Path clearRight, Path clearLeft) {}
-
-    private record Corner(Point place, double onEdge, int overCurve, double overParameter) {}
-
-    /** One side of an under-pass: its two corners and the edge of the widened band between them. */
-    private record Cut(Corner right, Corner left, Path along) {}
+    /** One side of an under-pass: its corners on both edges and the lines between, and the edge over it; null for straight across. */
+    private record Cut(Corner right, Corner left, List<Optional<Corner>> lines, BandEdge along) {}
 
     /** Where a course begins or ends: the passage it dives at, -1 at the end of a strand; and the cut there, null at none. */
     private record Bound(int passage, Cut cut) {
@@ -50,40 +46,31 @@ final class Cutting {
         boolean isUnfit() {
             return passage >= 0 && cut == null;
         }
+
+        boolean dives() {
+            return cut != null && cut.along() != null;
+        }
     }
 
-    private Cutting(Diagram diagram, boolean[] firstOver, double clearance) {
+    private Cutting(Diagram diagram, boolean[] firstOver, double clearance, boolean shaded) {
         this.diagram = diagram;
         this.firstOver = firstOver;
         this.clearance = clearance;
+        this.shaded = shaded;
         this.clipping = new Clipping(diagram, clearance);
     }
 
-    static Result of(Diagram diagram, boolean[] firstOver, double clearance, Watch watch) {
-        Cutting cutting = new Cutting(diagram, firstOver, clearance);
+    static Result of(Diagram diagram, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
+        Cutting cutting = new Cutting(diagram, firstOver, clearance, shaded);
         for (Strand strand : diagram.strands()) {
-            cutting.edges.add(edges(strand, clearance));
+            watch.step();
+            cutting.edges.add(StrandEdges.of(strand, clearance));
         }
         for (int s = 0; s < diagram.strands().size(); s++) {
             watch.step();
             cutting.strand(s);
         }
         return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));
-    }
-
-    private static Edges edges(Strand strand, double clearance) {
-        double half = strand.width() / 2;
-        Optional<Path> right = Parallel.of(strand.path(), half);
-        Optional<Path> left = Parallel.of(strand.path(), -half);
-        if (right.isEmpty() || left.isEmpty()) {
-            return null;
-        }
-        // A clearance that shrinks away inside a tight ring leaves the band's own edge to cut along.
-        return new Edges(
-                right.get(),
-                left.get(),
-                Parallel.of(strand.path(), half + clearance).orElse(right.get()),
-                Parallel.of(strand.path(), -half - clearance).orElse(left.get()));
     }
 
     private boolean passesOver(int passage) {
@@ -93,7 +80,8 @@ final class Cutting {
     private void strand(int s) {
         Strand strand = diagram.strands().get(s);
         Path path = strand.path();
-        if (edges.get(s) == null && path.curves().stream().noneMatch(Cubic.class::isInstance)) {
+        boolean sound = edges.get(s).isSound(path, 0, path.size() - 0.5);
+        if (!sound && path.size() == 1 && path.curves().get(0) instanceof Arc) {
             faults.add(new Fault(s, path.start(), true));
             return;
         }
@@ -104,9 +92,7 @@ final class Cutting {
             }
         }
         if (under.isEmpty()) {
-            for (Region region : BandOutline.regions(path, strand.width(), strand.ends())) {
-                courses.add(new Course(s, 0, 0, path.size(), region, sides(s, region)));
-            }
+            whole(s);
             return;
         }
         Bound[] arriving = new Bound[under.size()];
@@ -129,121 +115,142 @@ final class Cutting {
         }
     }
 
-    private List<Path> sides(int s, Region whole) {
-        return edges.get(s) == null
-                ? whole.borders()
-                : List.of(edges.get(s).right(), edges.get(s).left());
+    /** A strand that goes nowhere under. */
+    private void whole(int s) {
+        Strand strand = diagram.strands().get(s);
+        StrandEdges own = edges.get(s);
+        int size = strand.path().size();
+        if (!own.isSound(strand.path(), 0, size - 0.5)) {
+            for (Region region :
+                    BandOutline.regions(strand.path(), strand.band().widths(), strand.ends())) {
+                courses.add(new Course(s, 0, 0, size, region, region.borders(), List.of(), List.of()));
+            }
+            return;
+        }
+        Path right = own.right().path();
+        Path left = own.left().path();
+        Region region;
+        if (strand.path().closed()) {
+            boolean rightOutside = Math.abs(right.signedArea()) > Math.abs(left.signedArea());
+            region = new Region(rightOutside ? right : left, List.of(rightOutside ? left : right));
+        } else {
+            List<Curve> round = new ArrayList<>(right.curves());
+            cap(round, right.end(), left.end(), strand);
+            round.addAll(left.reversed().curves());
+            cap(round, left.start(), right.start(), strand);
+            region = Region.of(new Path(round, true));
+        }
+        List<Path> lines = own.lines().stream().map(BandEdge::path).toList();
+        courses.add(new Course(s, 0, 0, size, region, List.of(right, left), lines, List.of()));
+    }
+
+    private static void cap(List<Curve> round, Point from, Point to, Strand strand) {
+        if (from.distance(to) > 1e-9 * strand.width()) {
+            round.addAll(BandOutline.cap(from, to, strand.ends()));
+        }
     }
 
     private Bound cut(int s, int passage, boolean arriving) {
         int o = diagram.strand(passage ^ 1);
         double at = diagram.position(passage);
-        if (edges.get(o) == null || edges.get(s) == null) {
+        Strand own = diagram.strands().get(s);
+        Strand other = diagram.strands().get(o);
+        Point place = diagram.meets().get(passage / 2).place();
+        Point heading = own.path().tangent(at);
+        if (diagram.crowded(passage / 2)) {
+            return new Bound(passage, straight(own, edges.get(s), at, place));
+        }
+        double overAt = diagram.position(passage ^ 1);
+        if (!edges.get(o).isSound(other.path(), overAt, overAt) || !edges.get(s).isSound(own.path(), at, at)) {
             return new Bound(passage, null);
         }
-        Path over = diagram.strands().get(o).path();
-        double overAt = diagram.position(passage ^ 1);
-        Point heading = diagram.strands().get(s).path().tangent(at);
-        boolean toRight = heading.cross(over.tangent(overAt)) < 0;
+        double sense = heading.cross(other.path().tangent(overAt));
         // A strand heading for the right-hand side of the one over it comes from that one's left edge.
-        Path along =
-                toRight == arriving ? edges.get(o).clearLeft() : edges.get(o).clearRight();
-        Point place = diagram.meets().get(passage / 2).place();
-        Optional<Corner> right = corner(edges.get(s).right(), at, along, overAt, place);
-        Optional<Corner> left = corner(edges.get(s).left(), at, along, overAt, place);
+        boolean cutLeft = sense < 0 == arriving;
+        StrandEdges over = edges.get(o);
+        BandEdge along = cutLeft ? over.clearLeft() : over.clearRight();
+        double reach = 1.5 * (own.width() + other.width() + 2 * clearance) / Math.max(0.1, Math.abs(sense));
+        Point aside =
+                other.path().tangent(overAt).right().times((cutLeft ? -1 : 1) * (other.width(overAt) / 2 + clearance));
+        double alongAt = along.beside(other.path(), overAt, place.plus(aside));
+        Meeting meeting = new Meeting(own, at, along, alongAt, place, sense, reach);
+        Optional<Corner> right = meeting.with(edges.get(s).right(), 1);
+        Optional<Corner> left = meeting.with(edges.get(s).left(), -1);
         if (right.isEmpty() || left.isEmpty()) {
             return new Bound(passage, null);
         }
-        return new Bound(passage, new Cut(right.get(), left.get(), along));
+        List<Optional<Corner>> lines = new ArrayList<>();
+        double[] shares = own.band().shares();
+        for (int k = 0; k < edges.get(s).lines().size(); k++) {
+            lines.add(meeting.with(edges.get(s).lines().get(k), shares[Math.min(k, shares.length - 1)]));
+        }
+        return new Bound(passage, new Cut(right.get(), left.get(), lines, along));
     }
 
-    private Optional<Corner> corner(Path edge, double at, Path along, double overAt, Point place) {
-        int i = edge.index(at);
-        int j = along.index(overAt);
-        Optional<Corner> here = corner(edge, i, along, j, place);
-        if (here.isPresent() || edge.size() == 1 && along.size() == 1) {
-            return here;
+    /** An under-pass, from one side. */
+    private record Meeting(
+            Strand own, double at, BandEdge along, double alongAt, Point place, double sense, double reach) {
+        Optional<Corner> with(BandEdge edge, double share) {
+            Point beside = place.plus(own.path().tangent(at).right().times(share * own.width(at) / 2));
+            return Corner.of(edge, edge.beside(own.path(), at, beside), along, alongAt, place, sense, reach);
         }
-        Optional<Corner> nearest = Optional.empty();
-        for (int di = -1; di <= 1; di++) {
-            for (int dj = -1; dj <= 1; dj++) {
-                Optional<Corner> other = corner(edge, i + di, along, j + dj, place);
-                if (other.isPresent()
-                        && (nearest.isEmpty()
-                                || other.get().place().distance(place)
-                                        < nearest.get().place().distance(place))) {
-                    nearest = other;
-                }
-            }
-        }
-        return nearest;
     }
 
-    private static Optional<Corner> corner(Path edge, int i, Path along, int j, Point place) {
-        int ei = edge.closed() ? Math.floorMod(i, edge.size()) : i;
-        int aj = along.closed() ? Math.floorMod(j, along.size()) : j;
-        if (ei < 0 || ei >= edge.size() || aj < 0 || aj >= along.size()) {
-            return Optional.empty();
+    /** A cut straight across a band at a position. */
+    private static Cut straight(Strand own, StrandEdges edges, double at, Point place) {
+        Point aside = own.path().tangent(at).right().times(own.width(at) / 2);
+        List<Optional<Corner>> lines = new ArrayList<>();
+        double[] shares = own.band().shares();
+        for (int k = 0; k < edges.lines().size(); k++) {
+            lines.add(Optional.of(across(
+                    own, edges.lines().get(k), at, place.plus(aside.times(shares[Math.min(k, shares.length - 1)])))));
         }
-        Curve own = edge.curves().get(ei);
-        Curve other = along.curves().get(aj);
-        Optional<Point> found = Parallel.carriersMeet(own, other, place);
-        if (found.isEmpty()) {
-            return Optional.empty();
-        }
-        double t = parameter(own, found.get());
-        double u = parameter(other, found.get());
-        // The band over may end just beside the crossing; its edge is then taken to run on.
-        boolean runsOn = !along.closed() && (aj == 0 && u < 0.5 || aj == along.size() - 1 && u > 0.5);
-        if (t < -1e-12 || t > 1 + 1e-12 || !runsOn && (u < -1e-12 || u > 1 + 1e-12)) {
-            return Optional.empty();
-        }
-        return Optional.of(new Corner(found.get(), ei + Math.max(0, Math.min(1, t)), aj, u));
+        return new Cut(
+                across(own, edges.right(), at, place.plus(aside)),
+                across(own, edges.left(), at, place.minus(aside)),
+                lines,
+                null);
     }
 
-    /** The parameter of a point on a curve's carrier, below 0 before its start and above 1 beyond its end. */
-    private static double parameter(Curve curve, Point p) {
-        return curve.as(
-                line -> {
-                    Point along = line.end().minus(line.start());
-                    return p.minus(line.start()).dot(along) / along.dot(along);
-                },
-                arc -> {
-                    double t = arc.parameter(p);
-                    double turn = 2 * Math.PI / Math.abs(arc.sweep());
-                    return t > (1 + turn) / 2 ? t - turn : t;
-                },
-                cubic -> cubic.nearest(p));
+    private static Corner across(Strand own, BandEdge edge, double at, Point beside) {
+        double position = edge.beside(own.path(), at, beside);
+        return new Corner(edge.path().at(position), position, 0);
     }
 
     private void course(int s, int ordinal, Bound begin, Bound finish, int lap) {
         Strand strand = diagram.strands().get(s);
         Path path = strand.path();
-        int size = path.size();
         double a = begin.passage() < 0 ? 0 : diagram.position(begin.passage());
-        double b = finish.passage() < 0 ? size : diagram.position(finish.passage()) + lap;
+        double b = finish.passage() < 0 ? path.size() : diagram.position(finish.passage()) + lap;
         if (begin.isUnfit() || finish.isUnfit()) {
             clipped(s, ordinal, begin, finish);
             return;
         }
+        StrandEdges own = edges.get(s);
         Cut from = begin.cut();
         Cut to = finish.cut();
-        double rightA = from == null ? 0 : unwound(from.right().onEdge(), a, path);
-        double leftA = from == null ? 0 : unwound(from.left().onEdge(), a, path);
-        double rightB = to == null ? size : unwound(to.right().onEdge(), b, path);
-        double leftB = to == null ? size : unwound(to.left().onEdge(), b, path);
-        double whole = path.closed() ? size : Double.POSITIVE_INFINITY;
-        if (rightB <= rightA || leftB <= leftA || rightB - rightA >= whole || leftB - leftA >= whole) {
-            clipped(s, ordinal, begin, finish);
+        double share = path.closed() ? path.size() : Double.POSITIVE_INFINITY;
+        Optional<double[]> right =
+                span(path, own.right(), a, b, from == null ? null : from.right(), to == null ? null : to.right());
+        Optional<double[]> left =
+                span(path, own.left(), a, b, from == null ? null : from.left(), to == null ? null : to.left());
+        if (right.isEmpty() || left.isEmpty() || b - a > share * (1 + 1e-12)) {
+            boolean crowded = from != null && from.along() == null || to != null && to.along() == null;
+            if (!crowded) {
+                clipped(s, ordinal, begin, finish);
+            }
             return;
         }
-        Edges own = edges.get(s);
-        List<Curve> round = new ArrayList<>(stretch(own.right(), rightA, rightB));
-        Point rightEnd = round.get(round.size() - 1).end();
-        List<Curve> back = stretch(own.left(), leftA, leftB);
-        List<Path> sides = List.of(new Path(merged(round), false), new Path(merged(back), false));
+        List<Curve> ahead = stretch(own.right().path(), right.get()[0], right.get()[1]);
+        List<Curve> back = stretch(own.left().path(), left.get()[0], left.get()[1]);
+        List<Path> sides = List.of(new Path(merged(ahead), false), new Path(merged(back), false));
+        List<Curve> round = new ArrayList<>(ahead);
         if (to == null) {
-            round.addAll(BandOutline.cap(rightEnd, own.left().end(), strand.ends()));
+            cap(
+                    round,
+                    ahead.get(ahead.size() - 1).end(),
+                    back.get(back.size() - 1).end(),
+                    strand);
         } else {
             round.addAll(across(to, true));
         }
@@ -251,12 +258,73 @@ final class Cutting {
             round.add(back.get(i).reversed());
         }
         if (from == null) {
-            round.addAll(BandOutline.cap(own.left().start(), own.right().start(), strand.ends()));
+            cap(round, back.get(0).start(), ahead.get(0).start(), strand);
         } else {
             round.addAll(across(from, false));
         }
         Region region = Region.of(new Path(merged(round), true));
-        courses.add(new Course(s, ordinal, a, b - lap, region, sides));
+        List<Dive> dives = new ArrayList<>();
+        if (shaded) {
+            if (begin.dives()) {
+                dives.add(dive(sides.get(0), sides.get(1), across(from, false), strand.width()));
+            }
+            if (finish.dives()) {
+                dives.add(dive(sides.get(1).reversed(), sides.get(0).reversed(), across(to, true), strand.width()));
+            }
+        }
+        courses.add(new Course(s, ordinal, a, b - lap, region, sides, lines(s, a, b, from, to), dives));
+    }
+
+    /** The positions on an edge from one corner to another; empty when nothing lies between them. */
+    private static Optional<double[]> span(Path path, BandEdge edge, double a, double b, Corner from, Corner to) {
+        int size = edge.path().size();
+        double start = from == null ? 0 : from.onEdge();
+        double end = to == null ? size : to.onEdge();
+        if (path.closed()) {
+            // The edge has positions of its own; its laps are counted by those of the path.
+            double ahead = edge.about(path, b) - edge.about(path, a);
+            end += size * Math.rint((ahead - (end - start)) / size);
+            if (end - start >= size * (1 - 1e-12)) {
+                return Optional.empty();
+            }
+        }
+        return end - start <= 1e-9 ? Optional.empty() : Optional.of(new double[] {start, end});
+    }
+
+    private List<Path> lines(int s, double a, double b, Cut from, Cut to) {
+        Path path = diagram.strands().get(s).path();
+        List<Path> lines = new ArrayList<>();
+        for (int k = 0; k < edges.get(s).lines().size(); k++) {
+            BandEdge line = edges.get(s).lines().get(k);
+            Corner start = from == null ? null : from.lines().get(k).orElse(null);
+            Corner end = to == null ? null : to.lines().get(k).orElse(null);
+            if (from != null && start == null || to != null && end == null) {
+                continue;
+            }
+            Optional<double[]> span = span(path, line, a, b, start, end);
+            if (span.isPresent()) {
+                lines.add(new Path(merged(stretch(line.path(), span.get()[0], span.get()[1])), false));
+            }
+        }
+        return lines;
+    }
+
+    /** The first stretch of a course between its two sides, and the cut from the left-hand one to the right-hand one. */
+    private static Dive dive(Path right, Path left, List<Curve> cut, double width) {
+        double length = Math.min(1.4 * width, 0.48 * Math.min(right.length(), left.length()));
+        double onRight = right.positionAt(length);
+        double onLeft = left.positionAt(length);
+        List<Curve> round = new ArrayList<>(right.part(0, onRight));
+        round.add(new Line(right.at(onRight), left.at(onLeft)));
+        List<Curve> back = left.part(0, onLeft);
+        for (int i = back.size() - 1; i >= 0; i--) {
+            round.add(back.get(i).reversed());
+        }
+        round.addAll(cut);
+        return new Dive(
+                Region.of(new Path(round, true)),
+                right.start().middle(left.start()),
+                right.at(onRight).middle(left.at(onLeft)));
     }
 
     /** A course whose edges are not cut one by one; one of which nothing is left is a fault. */
@@ -266,19 +334,10 @@ final class Cutting {
         double b = finish.passage() < 0 ? path.size() : diagram.position(finish.passage());
         Optional<Clipping.Clipped> clipped = clipping.course(s, begin.passage(), finish.passage());
         clipped.ifPresent(c -> courses.add(
-                new Course(s, ordinal, a, b, c.region(), List.of(c.region().outline()))));
+                new Course(s, ordinal, a, b, c.region(), List.of(c.region().outline()), List.of(), List.of())));
         if (clipped.isEmpty() || !clipped.get().hasRoom()) {
             faults.add(new Fault(s, path.at(a), false));
         }
-    }
-
-    /** The position on a closed path moved by whole laps to within half a lap of another. */
-    private static double unwound(double position, double near, Path path) {
-        if (!path.closed()) {
-            return position;
-        }
-        double size = path.size();
-        return position + size * Math.rint((near - position) / size);
     }
 
     private static List<Curve> stretch(Path edge, double from, double to) {
@@ -310,21 +369,30 @@ final class Cutting {
         return result;
     }
 
+    /** Along the edge over an under-pass from one of its corners to the other. */
     private static List<Curve> across(Cut cut, boolean rightToLeft) {
         Corner a = rightToLeft ? cut.right() : cut.left();
         Corner b = rightToLeft ? cut.left() : cut.right();
-        Curve along = cut.along().curves().get(a.overCurve());
-        if (a.overCurve() == b.overCurve()) {
-            if (along instanceof Arc arc) {
-                double turn = 2 * Math.PI / Math.abs(arc.sweep());
-                double ahead = b.overParameter() - a.overParameter();
-                ahead -= turn * Math.rint(ahead / turn);
-                return List.of(arc.part(a.overParameter(), a.overParameter() + ahead));
-            }
+        if (cut.along() == null) {
             return List.of(new Line(a.place(), b.place()));
         }
-        return shortWay(
-                cut.along(), a.overCurve() + clamp(a.overParameter()), b.overCurve() + clamp(b.overParameter()));
+        Path path = cut.along().path();
+        int size = path.size();
+        double from = path.closed() ? a.onOver() : Math.max(0, Math.min(size, a.onOver()));
+        double to = path.closed() ? b.onOver() : Math.max(0, Math.min(size, b.onOver()));
+        if (path.index(from) == path.index(to) && path.curves().get(path.index(from)) instanceof Line
+                || !path.closed() && from == to) {
+            return List.of(new Line(a.place(), b.place()));
+        }
+        List<Curve> way = new ArrayList<>();
+        if (from != a.onOver()) {
+            way.add(new Line(a.place(), path.at(from)));
+        }
+        way.addAll(merged(shortWay(path, from, to)));
+        if (to != b.onOver()) {
+            way.add(new Line(path.at(to), b.place()));
+        }
+        return way;
     }
 
     private static List<Curve> shortWay(Path path, double a, double b) {
@@ -339,9 +407,5 @@ final class Cutting {
             back.add(forth.get(i).reversed());
         }
         return back;
-    }
-
-    private static double clamp(double t) {
-        return Math.max(0, Math.min(1, t));
     }
 }

@@ -8,23 +8,42 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 
-/** Finds crossings of a diagram by structure, and the siblings that a turning makes of them. */
+/** Finds crossings of a diagram by structure, and the siblings that its symmetry makes of them. */
 public final class Places {
     private final Diagram diagram;
-    private final Optional<Turning> turning;
+    private final Symmetry symmetry;
     private final Map<StrandKey, Integer> orbitSize = new HashMap<>();
     private final int[] ordinal;
     private final Integer[] byX;
+    private Optional<Affine> mirror;
 
-    /** A meet, and whether the strand that matters (a place's first, or a sibling's image of the first) is its first. */
-    public record Found(int meet, boolean aligned) {}
+    /**
+     * A meet found.
+     *
+     * @param aligned whether the strand that matters (a place's first, or a sibling's image of the first) is its first
+     * @param mirrored whether it is the image of what was asked for in a mirror, so that over and under are exchanged
+     * @param reversed whether just one of its strands runs against the image of what was asked for
+     */
+    public record Found(int meet, boolean aligned, boolean mirrored, boolean reversed) {
+        /** Whether the first strand lies over here, when at what was asked for the one that matters lies over or not. */
+        public boolean firstOver(boolean over) {
+            return over == aligned ^ mirrored;
+        }
 
-    public Places(Diagram diagram, Optional<Turning> turning) {
+        /** The way strands turn back here that do so at what was asked for. */
+        public Way way(Way asked) {
+            return reversed ? asked.opposite() : asked;
+        }
+    }
+
+    public Places(Diagram diagram, Symmetry symmetry) {
         this.diagram = diagram;
-        this.turning = turning;
+        this.symmetry = symmetry;
         for (Strand strand : diagram.strands()) {
             orbitSize.merge(strand.key().asCopy(0), 1, Integer::sum);
         }
@@ -57,33 +76,37 @@ public final class Places {
         return new Place(key(m.first()), key(m.second()), ordinal[2 * meet]);
     }
 
-    /** The place that stands for a meet and all its siblings: the least of their relative places. */
-    public Place family(int meet) {
-        return siblings(meet).stream()
-                .map(s -> relative(s.meet()).place())
+    /** The place that stands for a meet and all that an edit of it reaches: the least of their relative places. */
+    public Place place(int meet, Reach reach) {
+        if (reach == Reach.THIS_ONE) {
+            return exact(meet);
+        }
+        return reached(meet, reach).stream()
+                .map(s -> relative(s.meet(), reach).place())
                 .min(Place::compareTo)
                 .orElseThrow();
     }
 
-    /** The meets of a diagram that a pin holds, each with whether the pin's first strand is the meet's first. */
-    public List<Found> held(Pin pin) {
-        List<Found> found = new ArrayList<>();
+    /** The meets of a diagram that an edit of a place holds, each told against that place. */
+    public List<Found> held(Place place, Reach reach) {
         for (int m = 0; m < diagram.meets().size(); m++) {
-            if (pin.reach() == Reach.THIS_ONE) {
-                if (exact(m).equals(pin.place())) {
-                    return List.of(new Found(m, true));
+            if (!maybe(m, place)) {
+                continue;
+            }
+            Relative relative = relative(m, reach);
+            if (relative.place().equals(place)) {
+                List<Found> found = new ArrayList<>();
+                for (Found sibling : reached(m, reach)) {
+                    found.add(new Found(
+                            sibling.meet(),
+                            sibling.aligned() == relative.aligned(),
+                            sibling.mirrored(),
+                            sibling.reversed()));
                 }
-            } else if (maybe(m, pin.place())) {
-                Relative relative = relative(m);
-                if (relative.place().equals(pin.place())) {
-                    for (Found sibling : siblings(m)) {
-                        found.add(new Found(sibling.meet(), sibling.aligned() == relative.aligned()));
-                    }
-                    return found;
-                }
+                return found;
             }
         }
-        return found;
+        return List.of();
     }
 
     private boolean maybe(int meet, Place place) {
@@ -94,34 +117,23 @@ public final class Places {
                 || b.equals(place.first().figure()) && a.equals(place.second().figure());
     }
 
-    /** The places to write down for an edit of a meet at a reach. */
-    public Place place(int meet, Reach reach) {
-        return reach == Reach.THIS_ONE ? exact(meet) : family(meet);
-    }
-
-    /** Whether the first strand of {@link #place} is the meet's first. */
-    public boolean aligned(int meet, Reach reach) {
-        return held(new Pin(place(meet, reach), true, reach)).stream()
+    /** How a meet is told against the place that stands for it at a reach. */
+    public Found against(int meet, Reach reach) {
+        return held(place(meet, reach), reach).stream()
                 .filter(f -> f.meet() == meet)
                 .findFirst()
-                .map(Found::aligned)
-                .orElse(true);
-    }
-
-    /** The meets an edit of one is carried to, that one first. */
-    public List<Found> reached(int meet, Reach reach) {
-        return reach == Reach.THIS_ONE ? List.of(new Found(meet, true)) : siblings(meet);
+                .orElse(new Found(meet, true, false, false));
     }
 
     private record Relative(Place place, boolean aligned) {}
 
-    private Relative relative(int meet) {
+    private Relative relative(int meet, Reach reach) {
         Meet m = diagram.meets().get(meet);
-        StrandKey a = key(m.first());
-        StrandKey b = key(m.second());
-        if (turning.isEmpty()) {
+        if (symmetry.turning().isEmpty() || !reach.turns()) {
             return new Relative(exact(meet), true);
         }
+        StrandKey a = key(m.first());
+        StrandKey b = key(m.second());
         int sizeA = orbitSize.get(a.asCopy(0));
         int sizeB = orbitSize.get(b.asCopy(0));
         int ahead = Math.floorMod(b.outermost() - a.outermost(), Math.max(sizeA, sizeB));
@@ -142,24 +154,81 @@ public final class Places {
         return new Place(sizeA == 1 ? a : a.asCopy(0), sizeB == 1 ? b : b.asCopy(ahead), ordinal);
     }
 
-    /** The images of a meet under the turning, itself first; each with whether the image of the first strand is the first. */
-    public List<Found> siblings(int meet) {
+    /** The meets an edit of one is carried to, that one first. */
+    public List<Found> reached(int meet, Reach reach) {
         Map<Integer, Found> found = new LinkedHashMap<>();
-        found.put(meet, new Found(meet, true));
-        Meet m = diagram.meets().get(meet);
-        Point heading = tangent(m.first(), m.firstPosition());
-        for (int k = 1; turning.isPresent() && k < turning.get().count(); k++) {
-            Affine turn = turning.get().turn(k);
-            int image = at(turn.of(m.place()));
-            if (image >= 0) {
-                Meet n = diagram.meets().get(image);
-                Point turned = turn.ofDirection(heading);
-                double likeFirst = Math.abs(turned.dot(tangent(n.first(), n.firstPosition())));
-                double likeSecond = Math.abs(turned.dot(tangent(n.second(), n.secondPosition())));
-                found.putIfAbsent(image, new Found(image, likeFirst >= likeSecond));
+        found.put(meet, new Found(meet, true, false, false));
+        List<Affine> turns = new ArrayList<>(List.of(Affine.IDENTITY));
+        if (reach.turns() && symmetry.turning().isPresent()) {
+            Turning turning = symmetry.turning().get();
+            for (int k = 1; k < turning.count(); k++) {
+                turns.add(turning.turn(k));
+            }
+        }
+        for (Affine turn : turns) {
+            image(meet, turn, false, found);
+        }
+        if (reach.mirrors() && mirror().isPresent()) {
+            for (Affine turn : turns) {
+                image(meet, turn.after(mirror().get()), true, found);
+            }
+        }
+        if (reach == Reach.EVERY_REPEAT) {
+            for (Point shift : symmetry.shifts()) {
+                image(meet, Affine.shift(shift), false, found);
             }
         }
         return List.copyOf(found.values());
+    }
+
+    private void image(int meet, Affine map, boolean mirrored, Map<Integer, Found> found) {
+        if (map.equals(Affine.IDENTITY)) {
+            return;
+        }
+        Meet m = diagram.meets().get(meet);
+        int image = at(map.of(m.place()));
+        if (image < 0) {
+            return;
+        }
+        Meet n = diagram.meets().get(image);
+        Point first = map.ofDirection(tangent(m.first(), m.firstPosition()));
+        Point second = map.ofDirection(tangent(m.second(), m.secondPosition()));
+        Point u = tangent(n.first(), n.firstPosition());
+        Point v = tangent(n.second(), n.secondPosition());
+        boolean aligned =
+                Math.abs(first.dot(u)) + Math.abs(second.dot(v)) >= Math.abs(first.dot(v)) + Math.abs(second.dot(u));
+        boolean reversed = aligned ? first.dot(u) * second.dot(v) < 0 : first.dot(v) * second.dot(u) < 0;
+        found.putIfAbsent(image, new Found(image, aligned, mirrored, reversed));
+    }
+
+    /** The design's mirror line, or one that its crossings show: upright, level or slant through their middle. */
+    private Optional<Affine> mirror() {
+        if (mirror == null) {
+            mirror = symmetry.mirror().or(this::shown);
+        }
+        return mirror;
+    }
+
+    private Optional<Affine> shown() {
+        List<Point> places = diagram.meets().stream().map(Meet::place).toList();
+        if (places.isEmpty() || places.size() > 20_000) {
+            return Optional.empty();
+        }
+        Box box = Box.round(
+                places.stream().map(p -> new Box(p.x(), p.y(), p.x(), p.y())).toList());
+        Point middle = symmetry.turning()
+                .map(Turning::centre)
+                .orElse(new Point((box.left() + box.right()) / 2, (box.top() + box.bottom()) / 2));
+        double spoke = symmetry.turning().map(Turning::spoke).orElse(0.0);
+        double half = symmetry.turning().map(t -> t.step() / 2).orElse(45.0);
+        for (int k = 0; k < (symmetry.turning().isPresent() ? 2 : 4); k++) {
+            Affine candidate = Affine.mirror(
+                    middle, spoke + (symmetry.turning().isPresent() ? k * half : k % 2 * 90 + k / 2 * 45));
+            if (places.stream().allMatch(p -> at(candidate.of(p)) >= 0)) {
+                return Optional.of(candidate);
+            }
+        }
+        return Optional.empty();
     }
 
     private Point tangent(int strand, double position) {
@@ -170,7 +239,8 @@ public final class Places {
         return diagram.strands().get(strand).key();
     }
 
-    private int at(Point place) {
+    /** The meet at a place; -1 when there is none. */
+    int at(Point place) {
         double slack = 100 * diagram.tolerance().distance();
         int low = 0;
         int high = byX.length;

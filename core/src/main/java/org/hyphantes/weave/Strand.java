@@ -2,12 +2,33 @@ package org.hyphantes.weave;
 
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.offset.WidthProfile;
 
-/** One strand: its letter, what it is, its centre line, and the width (mm) and ends of its band. */
-public record Strand(String name, StrandKey key, Path path, double width, Ends ends) {
+/** One strand: its letter, what it is, its centre line, and its band. */
+public record Strand(String name, StrandKey key, Path path, BandStyle band) {
+    /** A strand of even width (mm). */
+    public Strand(String name, StrandKey key, Path path, double width, Ends ends) {
+        this(name, key, path, BandStyle.even(width, ends));
+    }
+
     /** The letters of the strands in order: A to Z, then AA, AB and so on. */
     public static String letter(int index) {
         String last = String.valueOf((char) ('A' + index % 26));
         return index < 26 ? last : letter(index / 26 - 1) + last;
+    }
+
+    /** The greatest width of its band, in mm. */
+    public double width() {
+        return band.widths().widest();
+    }
+
+    public Ends ends() {
+        return band.ends();
+    }
+
+    /** The width (mm) of its band at a position on its path. */
+    public double width(double position) {
+        WidthProfile widths = band.widths();
+        return widths.isEven() ? widths.widest() : widths.width(path.lengthTo(position) / path.length());
     }
 }

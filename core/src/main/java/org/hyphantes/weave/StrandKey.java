@@ -27,6 +27,11 @@ public record StrandKey(String figure, List<Integer> parts, List<Integer> copies
         return new StrandKey(figure, with(parts, k), copies);
     }
 
+    /** What this is a line of, one making back. */
+    public StrandKey whole() {
+        return parts.isEmpty() ? this : new StrandKey(figure, parts.subList(0, parts.size() - 1), copies);
+    }
+
     public StrandKey copy(int k) {
         return new StrandKey(figure, parts, with(copies, k));
     }

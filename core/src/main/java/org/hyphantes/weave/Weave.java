@@ -1,9 +1,11 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hyphantes.geometry.Affine;
@@ -11,7 +13,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeeting;
-import org.hyphantes.symmetry.Turning;
+import org.hyphantes.symmetry.Symmetry;
 
 /**
  * A resolved weave: every crossing with its over and under, and every course cut.
@@ -21,8 +23,13 @@ import org.hyphantes.symmetry.Turning;
  * @param courses the pieces of band that are drawn and cut
  * @param troubles what the weave could not do, with its place
  * @param lostPins pins whose place is gone; they come back with it
- * @param diagram the strands and meets the weave was resolved from
- * @param turning the turns under which the whole is carried to itself, if any
+ * @param lostBreaks breaks whose place is gone; they come back with it
+ * @param diagram the strands and meets the weave was resolved from, after breaks
+ * @param whole the diagram before crossings were broken
+ * @param origins where the meets of the diagram come from
+ * @param broken the meets of the whole diagram that are broken
+ * @param symmetry under which the whole is carried to itself
+ * @param order how it was resolved
  */
 public record Weave(
         List<Strand> strands,
@@ -30,28 +37,43 @@ public record Weave(
         List<Course> courses,
         List<Trouble> troubles,
         List<Pin> lostPins,
+        List<Break> lostBreaks,
         Diagram diagram,
-        Optional<Turning> turning) {
+        Diagram whole,
+        Origins origins,
+        Map<Integer, Way> broken,
+        Symmetry symmetry,
+        Order order) {
     public Weave {
         strands = List.copyOf(strands);
         crossings = List.copyOf(crossings);
         courses = List.copyOf(courses);
         troubles = List.copyOf(troubles);
         lostPins = List.copyOf(lostPins);
+        lostBreaks = List.copyOf(lostBreaks);
+        broken = Map.copyOf(broken);
     }
 
-    /** Something the weave could not do: what, to which strand, where. */
-    public record Trouble(Kind kind, int strand, Point place) {
-        /** The kinds of trouble, worst last. */
+    /** Something the weave could not do: what, to which strand, where, and which crossings contradict one another, if any do. */
+    public record Trouble(Kind kind, int strand, Point place, List<Integer> meets) {
+        public Trouble(Kind kind, int strand, Point place) {
+            this(kind, strand, place, List.of());
+        }
+
+        public Trouble {
+            meets = List.copyOf(meets);
+        }
+
+        /** The kinds of trouble: what the lines themselves do first, since the rest often comes of it. */
         public enum Kind {
-            /** A strand must go the same way twice running, because its crossings are odd. */
-            CANNOT_ALTERNATE,
-            /** Three strands or more go through one place. */
-            CROWDED,
             /** Two strands touch without crossing. */
             TOUCH,
             /** Two strands lie on one another. */
             OVERLAP,
+            /** Three strands or more go through one place. */
+            CROWDED,
+            /** A strand must go the same way twice running, because its crossings are odd. */
+            CANNOT_ALTERNATE,
             /** Two crossings lie so near that the band between them has no room. */
             NO_ROOM,
             /** The band is wider than its own strand bears on the inner side of a bend. */
@@ -59,35 +81,128 @@ public record Weave(
         }
     }
 
-    /** How a weave is to be resolved: where it begins and which way, the clearance (mm) beside each under-pass, the pins. */
-    public record Order(int beginningStrand, boolean beginningOver, double clearance, List<Pin> pins) {}
+    /**
+     * How a weave is to be resolved.
+     *
+     * @param beginningStrand where it begins, and which way
+     * @param clearance beside each under-pass, in mm
+     * @param shaded whether the ends that dive under are wanted by themselves
+     */
+    public record Order(
+            Rhythm rhythm,
+            int beginningStrand,
+            boolean beginningOver,
+            double clearance,
+            Loops loops,
+            boolean shaded,
+            List<Pin> pins,
+            List<Break> breaks) {
+        public Order {
+            pins = List.copyOf(pins);
+            breaks = List.copyOf(breaks);
+        }
 
-    public static Weave of(Diagram diagram, Order order, Optional<Turning> turning, Watch watch) {
-        Alternation.Solution solution = Alternation.of(diagram, order.beginningStrand(), order.beginningOver());
+        /** Over and under in turn, nothing set by hand. */
+        public static Order alternate(double clearance) {
+            return new Order(Rhythm.ALTERNATELY, 0, true, clearance, Loops.KEPT, false, List.of(), List.of());
+        }
+    }
+
+    /**
+     * The weave of strands; empty when they meet too often to be woven.
+     *
+     * @see Diagram#MOST_MEETINGS
+     */
+    public static Optional<Weave> of(List<Strand> strands, Order order, Symmetry symmetry, Watch watch) {
+        Optional<Diagram> found = Diagram.of(strands, watch);
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        Diagram whole = found.get();
+        Places places = order.pins().isEmpty() && order.breaks().isEmpty() ? null : new Places(whole, symmetry);
+        Map<Integer, Way> broken = new HashMap<>();
+        List<Break> lostBreaks = new ArrayList<>();
+        for (Break cut : order.breaks()) {
+            List<Places.Found> held = places.held(cut.place(), cut.reach());
+            held.forEach(f -> broken.put(f.meet(), f.way(cut.way())));
+            if (held.isEmpty()) {
+                lostBreaks.add(cut);
+            }
+        }
+        Diagram diagram = whole;
+        if (!broken.isEmpty() || order.loops() == Loops.DROPPED) {
+            Diagram all = broken.isEmpty()
+                    ? whole
+                    : Diagram.of(Breaking.of(whole, broken), watch).orElse(whole);
+            diagram = order.loops() == Loops.DROPPED ? withoutLoops(all, watch) : all;
+        }
+        Origins origins = diagram == whole ? Origins.same() : Origins.of(diagram, whole);
+        return Optional.of(resolved(diagram, whole, origins, broken, lostBreaks, places, order, symmetry, watch));
+    }
+
+    /** Without the closed strands that cross nothing; if there is nothing else they stay. */
+    private static Diagram withoutLoops(Diagram all, Watch watch) {
+        List<Strand> kept = new ArrayList<>();
+        for (int s = 0; s < all.strands().size(); s++) {
+            if (all.passages(s) > 0 || !all.strands().get(s).path().closed()) {
+                Strand strand = all.strands().get(s);
+                kept.add(new Strand(Strand.letter(kept.size()), strand.key(), strand.path(), strand.band()));
+            }
+        }
+        boolean some = !kept.isEmpty() && kept.size() < all.strands().size();
+        return some ? Diagram.of(kept, watch).orElse(all) : all;
+    }
+
+    private static Weave resolved(
+            Diagram diagram,
+            Diagram whole,
+            Origins origins,
+            Map<Integer, Way> broken,
+            List<Break> lostBreaks,
+            Places places,
+            Order order,
+            Symmetry symmetry,
+            Watch watch) {
+        Alternation.Solution solution =
+                Alternation.of(diagram, order.rhythm(), order.beginningStrand(), order.beginningOver());
         boolean[] firstOver = solution.firstOver().clone();
         boolean[] pinned = new boolean[firstOver.length];
         List<Pin> lost = new ArrayList<>();
-        if (!order.pins().isEmpty()) {
-            Places places = new Places(diagram, turning);
-            for (Pin pin : order.pins()) {
-                List<Places.Found> held = places.held(pin);
-                held.forEach(f -> {
-                    pinned[f.meet()] = true;
-                    firstOver[f.meet()] = pin.firstOver() == f.aligned();
-                });
-                if (held.isEmpty()) {
-                    lost.add(pin);
+        for (Pin pin : order.pins()) {
+            List<Places.Found> held = places.held(pin.place(), pin.reach());
+            boolean here = false;
+            for (Places.Found f : held) {
+                Optional<Origins.Image> image = origins.image(f.meet());
+                if (image.isPresent()) {
+                    here = true;
+                    pinned[image.get().meet()] = true;
+                    firstOver[image.get().meet()] =
+                            f.firstOver(pin.firstOver()) == image.get().aligned();
                 }
             }
+            if (!here) {
+                lost.add(pin);
+            }
         }
-        Cutting.Result cut = Cutting.of(diagram, firstOver, order.clearance(), watch);
+        Cutting.Result cut = Cutting.of(diagram, firstOver, order.clearance(), order.shaded(), watch);
         boolean[] against = against(solution, firstOver);
         List<Crossing> crossings = new ArrayList<>(firstOver.length);
         for (int m = 0; m < firstOver.length; m++) {
             crossings.add(crossing(diagram, m, firstOver[m], pinned[m], against[m]));
         }
         return new Weave(
-                diagram.strands(), crossings, cut.courses(), troubles(diagram, solution, cut), lost, diagram, turning);
+                diagram.strands(),
+                crossings,
+                cut.courses(),
+                troubles(diagram, solution, cut),
+                lost,
+                lostBreaks,
+                diagram,
+                whole,
+                origins,
+                broken,
+                symmetry,
+                order);
     }
 
     private static Crossing crossing(Diagram diagram, int m, boolean firstOver, boolean pinned, boolean against) {
@@ -124,7 +239,7 @@ public record Weave(
         Set<Trouble> troubles = new LinkedHashSet<>();
         for (Alternation.Conflict conflict : solution.conflicts()) {
             Point place = diagram.meets().get(conflict.passage() / 2).place();
-            troubles.add(new Trouble(Trouble.Kind.CANNOT_ALTERNATE, conflict.strand(), place));
+            troubles.add(new Trouble(Trouble.Kind.CANNOT_ALTERNATE, conflict.strand(), place, conflict.meets()));
         }
         Set<Point> crowds = new HashSet<>();
         double grid = 10 * diagram.tolerance().distance();
@@ -198,15 +313,26 @@ public record Weave(
 
     /** Whether over and under alternate all along every strand. */
     public boolean alternates() {
-        for (int s = 0; s < strands.size(); s++) {
+        return keeps(Rhythm.ALTERNATELY);
+    }
+
+    /** Whether a rhythm is kept all along every strand. */
+    public boolean keeps(Rhythm rhythm) {
+        int step = rhythm.step();
+        for (int s = 0; step > 0 && s < strands.size(); s++) {
             int n = diagram.passages(s);
-            for (int i = strands.get(s).path().closed() ? 0 : 1; i < n; i++) {
-                if (passesOver(diagram.passage(s, i)) == passesOver(diagram.passage(s, i == 0 ? n - 1 : i - 1))) {
+            for (int i = strands.get(s).path().closed() ? 0 : step; i < n; i++) {
+                if (passesOver(diagram.passage(s, i)) == passesOver(diagram.passage(s, Math.floorMod(i - step, n)))) {
                     return false;
                 }
             }
         }
         return true;
+    }
+
+    /** The places of the diagram before crossings were broken, by which pins and breaks are told. */
+    public Places places() {
+        return new Places(whole, symmetry);
     }
 
     /** This weave laid elsewhere by a similarity. A map that mirrors leaves over and under as seen on the page. */

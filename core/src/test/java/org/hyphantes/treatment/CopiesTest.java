@@ -33,6 +33,7 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,13 +128,14 @@ class CopiesTest {
     void theTurnsOfAMirroredRingAreStillItsOwn() {
         Work work = work(List.of(circle(40, 62, 7)), Turn.of(8), Mirror.STARTING, Band.STARTING, Interlace.STARTING);
         Weave weave = work.weaves().get(0).weave();
-        assertThat(weave.turning()).isPresent();
+        assertThat(weave.symmetry().turning()).isPresent();
         assertThat(weave.alternates()).isTrue();
-        var places = new org.hyphantes.weave.Places(weave.diagram(), weave.turning());
+        var places = weave.places();
         for (int m = 0; m < weave.crossings().size(); m++) {
-            assertThat(places.siblings(m)).hasSize(8);
-            assertThat(places.family(m))
-                    .isEqualTo(places.family(places.siblings(m).get(3).meet()));
+            assertThat(places.reached(m, Reach.EVERY_TURN)).hasSize(8);
+            assertThat(places.place(m, Reach.EVERY_TURN))
+                    .isEqualTo(places.place(
+                            places.reached(m, Reach.EVERY_TURN).get(3).meet(), Reach.EVERY_TURN));
         }
     }
 

@@ -168,7 +168,7 @@ class TreatmentsTest {
         for (Ends ends : Ends.values()) {
             Weave weave = woven(
                     List.of(line(50, 270, 50, 90), line(50, 0, 50, 180), circle(30, 0, 0)),
-                    new Band(Amount.of(4), ends),
+                    Band.of(Amount.of(4), ends),
                     Interlace.STARTING);
             assertThat(weave.crossings()).hasSize(5);
             for (int s = 0; s < 3; s++) {
@@ -204,7 +204,7 @@ class TreatmentsTest {
                         new Polygon(
                                 Amount.of(sides), Amount.of(60), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0)),
                         circle(18, 52, 95)),
-                new Band(Amount.of(1.6), Ends.SQUARE),
+                Band.of(Amount.of(1.6), Ends.SQUARE),
                 Interlace.STARTING);
         assertThat(weave.alternates()).isTrue();
         assertThat(weave.troubles()).isEmpty();
@@ -231,12 +231,12 @@ class TreatmentsTest {
         // twice.
         Weave even = woven(
                 List.of(line(50, 10, 50, 170), line(50, 130, 50, 290), line(50, 250, 50, 50)),
-                new Band(Amount.of(2), Ends.SQUARE),
+                Band.of(Amount.of(2), Ends.SQUARE),
                 Interlace.STARTING);
         assertThat(even.alternates()).isTrue();
         // A closed strand crossed by the end of a line inside it: it is met once, and once round it cannot alternate.
         Weave odd = woven(
-                List.of(circle(30, 0, 0), line(10, 0, 60, 0)), new Band(Amount.of(2), Ends.SQUARE), Interlace.STARTING);
+                List.of(circle(30, 0, 0), line(10, 0, 60, 0)), Band.of(Amount.of(2), Ends.SQUARE), Interlace.STARTING);
         assertThat(odd.troubles()).extracting(Weave.Trouble::kind).containsExactly(Weave.Trouble.Kind.CANNOT_ALTERNATE);
         assertThat(odd.crossings()).hasSize(1).extracting(Crossing::state).containsExactly(Crossing.State.RESOLVED);
     }
@@ -245,19 +245,19 @@ class TreatmentsTest {
     void touchesAndOverlapsAreTroublesWithTheirPlaces() {
         Weave touching = woven(
                 List.of(circle(30, 30, 90), circle(30, 30, 270)),
-                new Band(Amount.of(2), Ends.SQUARE),
+                Band.of(Amount.of(2), Ends.SQUARE),
                 Interlace.STARTING);
         assertThat(touching.troubles()).extracting(Weave.Trouble::kind).containsExactly(Weave.Trouble.Kind.TOUCH);
         assertThat(touching.troubles().get(0).place().length()).isLessThan(1e-6);
         Weave twice = woven(
-                List.of(circle(30, 0, 0), circle(30, 0, 40)), new Band(Amount.of(2), Ends.SQUARE), Interlace.STARTING);
+                List.of(circle(30, 0, 0), circle(30, 0, 40)), Band.of(Amount.of(2), Ends.SQUARE), Interlace.STARTING);
         assertThat(twice.troubles()).extracting(Weave.Trouble::kind).containsOnly(Weave.Trouble.Kind.OVERLAP);
     }
 
     @Test
     void beginningUnderOrAtAnotherStrandTurnsTheWholeWeaveOver() {
-        Interlace under = new Interlace(Beginning.UNDER, "A", Amount.of(0.6), Interlace.STARTING.reach(), List.of());
-        Interlace atSecond = new Interlace(Beginning.OVER, "b", Amount.of(0.6), Interlace.STARTING.reach(), List.of());
+        Interlace under = Interlace.STARTING.beginning(Beginning.UNDER, "A");
+        Interlace atSecond = Interlace.STARTING.beginning(Beginning.OVER, "b");
         List<Form> two = List.of(circle(40, 30, 90), circle(40, 30, 270));
         Band band = Band.STARTING;
         assertThat(woven(two, band, Interlace.STARTING).passes(0)).containsExactly(true, false);
@@ -269,7 +269,7 @@ class TreatmentsTest {
     void aGroupWovenByItselfIsTurnedAsItIsWithinAnother() {
         Design inner = design(
                 List.of(circle(20, 12, 90), circle(20, 12, 270)),
-                new Band(Amount.of(3), Ends.SQUARE),
+                Band.of(Amount.of(3), Ends.SQUARE),
                 Interlace.STARTING);
         Group pair =
                 new Group("pair", "Pair", inner.root().members(), inner.root().recipe());

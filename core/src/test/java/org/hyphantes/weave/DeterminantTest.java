@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.symmetry.Symmetry;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -27,11 +28,8 @@ class DeterminantTest {
             StrandKey key = new StrandKey("f" + strands.size(), List.of());
             strands.add(new Strand(Strand.letter(strands.size()), key, path, 1, Ends.SQUARE));
         }
-        Weave weave = Weave.of(
-                Diagram.of(strands, Watch.NONE).orElseThrow(),
-                new Weave.Order(0, true, 0.1, List.of()),
-                Optional.empty(),
-                Watch.NONE);
+        Weave weave = Weave.of(strands, Weave.Order.alternate(0.1), Symmetry.NONE, Watch.NONE)
+                .orElseThrow();
         return Chequerboard.determinant(weave);
     }
 

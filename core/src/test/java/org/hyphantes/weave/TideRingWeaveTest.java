@@ -67,9 +67,9 @@ class TideRingWeaveTest {
     @Test
     void theWeaveTurnedByItsSymmetryIsItself() {
         Weave weave = weave(TideRing.design());
-        Places places = new Places(weave.diagram(), weave.turning());
+        Places places = weave.places();
         for (int m = 0; m < 32; m++) {
-            List<Places.Found> siblings = places.siblings(m);
+            List<Places.Found> siblings = places.reached(m, Reach.EVERY_TURN);
             assertThat(siblings).hasSize(8);
             boolean firstOver = weave.passesOver(2 * m);
             assertThat(siblings).allMatch(s -> weave.passesOver(2 * s.meet()) == (firstOver == s.aligned()));

@@ -27,7 +27,7 @@ public final class HyphantesApp extends Application {
         Remembered remembered = new Remembered(Remembered.usualHome());
         Frame frame = open(window, desk, remembered);
         List<String> files = getParameters().getUnnamed();
-        desk.lay(Demo.tideRing());
+        desk.lay(Demo.TIDE_RING.design());
         if (!files.isEmpty()) {
             frame.documents().load(Path.of(files.get(0)));
         }

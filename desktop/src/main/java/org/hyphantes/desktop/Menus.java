@@ -21,6 +21,7 @@ import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.rail.GaugeRail;
 import org.hyphantes.desktop.rail.Snags;
+import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Form;
 import org.hyphantes.known.PointKind;
 import org.hyphantes.paint.Well;
@@ -71,8 +72,7 @@ final class Menus {
                         item("New design", "Shortcut+N", () -> frame.documents().begin()),
                         item("Open", "Shortcut+O", () -> frame.documents().open()),
                         recent,
-                        item("Open the demo Tide Ring", "", () -> frame.documents()
-                                .openDemo()),
+                        demos(),
                         new SeparatorMenuItem(),
                         item("Save", "Shortcut+S", () -> frame.documents().save()),
                         item("Save as", "Shortcut+Shift+S", () -> frame.documents()
@@ -83,6 +83,16 @@ final class Menus {
                                 .write()),
                         new SeparatorMenuItem(),
                         item("Quit", "Shortcut+Q", quit));
+        return menu;
+    }
+
+    private Menu demos() {
+        Menu menu = new Menu("Open a demo");
+        menu.setId("demos");
+        for (Demo demo : Demo.values()) {
+            menu.getItems().add(item(demo.title() + ": " + demo.what(), "", () -> frame.documents()
+                    .openDemo(demo)));
+        }
         return menu;
     }
 
@@ -243,7 +253,8 @@ final class Menus {
                                 "Alt+END",
                                 () -> frame.shuttle(desk.root().recipe().size())),
                         new SeparatorMenuItem(),
-                        item("Next reach", "Shortcut+R", rail::nextReach));
+                        item("Next reach", "Shortcut+R", rail::nextReach),
+                        item("Reach before", "Shortcut+Shift+R", () -> rail.reach(-1)));
         return menu;
     }
 
@@ -253,7 +264,15 @@ final class Menus {
                 .addAll(
                         item("Next snag", "F8", () -> snags.go(1)),
                         item("Previous snag", "Shift+F8", () -> snags.go(-1)),
-                        item("Mend", "F9", snags::mend));
+                        item("Mend", "F9", snags::mend),
+                        item("Mend all of this kind", "Shift+F9", snags::mendAlike),
+                        new SeparatorMenuItem(),
+                        item("Write the report as text", "", () -> frame.documents()
+                                .report(".txt")),
+                        item("Write the report as JSON", "", () -> frame.documents()
+                                .report(".json")),
+                        item("Write the report as CSV", "", () -> frame.documents()
+                                .report(".csv")));
         return menu;
     }
 

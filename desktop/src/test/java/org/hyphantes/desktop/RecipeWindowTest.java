@@ -64,7 +64,7 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.root().recipe()).extracting(Step::over).containsExactly(false, false, true));
         robot.push(KeyCode.CONTROL, KeyCode.U);
         robot.clickOn(station(robot, 1, 49));
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
     }
 
     @Test
@@ -108,7 +108,7 @@ class RecipeWindowTest extends WindowFixture {
         robot.type(KeyCode.SPACE).type(KeyCode.DELETE);
         eventually(() -> assertThat(recipe()).containsExactly("turn", "interlace"));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", 0))));
         robot.interact(() -> robot.lookup("#cord").query().requestFocus());
         robot.push(KeyCode.SHIFT, KeyCode.RIGHT);
@@ -135,7 +135,7 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(band()).as("a scrub is one step").isEqualTo(6));
         click(robot, "#slot-ends");
         click(robot, "pointed");
-        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.TIDE_RING.design()));
         click(robot, "#slot-width").write("7").type(KeyCode.ESCAPE);
         eventually(() -> assertThat(band()).as("Escape restores").isEqualTo(6));
         click(robot, "#slot-width").write("0").type(KeyCode.ENTER);
@@ -165,7 +165,7 @@ class RecipeWindowTest extends WindowFixture {
                 .hasSize(10));
         robot.interact(() -> frame.field().requestFocus());
         robot.type(KeyCode.DELETE);
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         // A click on a line in the field chooses its figure.
         robot.clickOn(onScreen(new org.hyphantes.geometry.Point(0, 70)));
         eventually(() -> assertThat(desk.view().subject()).contains(new Subject.OfFigure("design", "circle-2")));
@@ -175,11 +175,15 @@ class RecipeWindowTest extends WindowFixture {
     void snagsAreGoneToAndMended(FxRobot robot) {
         robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", 1))));
         click(robot, "#slot-width").write("90").type(KeyCode.ENTER);
-        eventually(() -> assertThat(robot.lookup("#gauge-strands").query().getAccessibleText())
+        eventually(() -> assertThat(robot.lookup("#gauge-evenness").query().getAccessibleText())
                 .endsWith("broken"));
         robot.type(KeyCode.F8);
         eventually(() -> assertThat(message(robot)).contains("narrow the band"));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.resolved().inspection().snags()).hasSize(1));
+        robot.type(KeyCode.F8);
+        eventually(() -> assertThat(message(robot)).contains("Ground is 1.68 mm here"));
+        robot.type(KeyCode.F9);
         eventually(() -> assertThat(desk.resolved().inspection().snags()).isEmpty());
         robot.type(KeyCode.F8);
         eventually(() -> assertThat(message(robot)).contains("all is sound"));
@@ -187,8 +191,8 @@ class RecipeWindowTest extends WindowFixture {
 
     @Test
     void reachIsSteppedAndASwapGoesNoFurther(FxRobot robot) {
-        robot.push(KeyCode.CONTROL, KeyCode.R);
-        eventually(() -> assertThat(desk.view().reach()).isEqualTo(Reach.THIS_ONE));
+        robot.push(KeyCode.CONTROL, KeyCode.R).push(KeyCode.CONTROL, KeyCode.R).push(KeyCode.CONTROL, KeyCode.R);
+        eventually(() -> assertThat(desk.reach()).isEqualTo(Reach.THIS_ONE));
         robot.clickOn(onScreen(weave().crossings().get(5).place()));
         eventually(() ->
                 assertThat(weave().crossings()).filteredOn(c -> c.isPinned()).hasSize(1));
@@ -196,7 +200,7 @@ class RecipeWindowTest extends WindowFixture {
 
     @Test
     void workKeptAsideIsOfferedAgain(FxRobot robot) throws Exception {
-        Design unsaved = Demo.tideRing().named("Left behind");
+        Design unsaved = Demo.TIDE_RING.design().named("Left behind");
         frame.documents().keepAside(unsaved);
         robot.interact(() -> frame.documents().offerRecovered());
         click(robot, "#answer-take-it-up");

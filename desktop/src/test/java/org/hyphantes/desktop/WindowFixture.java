@@ -40,7 +40,7 @@ abstract class WindowFixture {
     /** Opens the window; each test class calls this from its own start, for TestFX looks for that in the class itself only. */
     void open(Stage window) {
         frame = HyphantesApp.open(window, desk, new Remembered(folder.resolve("state")));
-        desk.lay(Demo.tideRing());
+        desk.lay(Demo.TIDE_RING.design());
         frame.documents().choosingBy(new FileChoice() {
             @Override
             public Optional<Path> toOpen() {

@@ -63,7 +63,7 @@ class WindowTest extends WindowFixture {
         eventually(() -> assertThat(message(robot)).contains("sepat is not a measure"));
         eventually(() -> assertThat(circle().out().value()).isEqualTo(62));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
         eventually(
                 () -> assertThat(weave().strands().get(0).path().length()).isCloseTo(2 * Math.PI * 38, within(1e-9)));
@@ -85,7 +85,7 @@ class WindowTest extends WindowFixture {
                 .as("caught at half a step")
                 .isEqualTo(30));
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
     }
 
     @Test
@@ -114,11 +114,11 @@ class WindowTest extends WindowFixture {
                 .filteredOn(c -> c.state() == Crossing.State.OUT_OF_RHYTHM)
                 .hasSize(7));
         click(robot, "#mend");
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         robot.clickOn(onScreen(before.place()));
-        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.TIDE_RING.design()));
         robot.rightClickOn(onScreen(before.place()));
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
     }
 
     @Test
@@ -130,7 +130,7 @@ class WindowTest extends WindowFixture {
         eventually(() ->
                 assertThat(frame.field().hoverWords()).startsWith("Crossing ").contains("pinned, 7 siblings"));
         robot.type(KeyCode.ENTER);
-        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         robot.write("band 8").type(KeyCode.ENTER);
         eventually(() -> assertThat(
                         ((Band) desk.root().recipe().get(1).treatment()).width().value())
@@ -154,7 +154,7 @@ class WindowTest extends WindowFixture {
     @Test
     void savedClosedAndOpenedAgainAllIsThere(FxRobot robot) throws Exception {
         robot.clickOn(onScreen(weave().crossings().get(2).place()));
-        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.TIDE_RING.design()));
         Design swapped = desk.design();
         robot.push(KeyCode.CONTROL, KeyCode.S);
         eventually(() -> assertThat(message(robot)).startsWith("Saved "));
@@ -171,7 +171,7 @@ class WindowTest extends WindowFixture {
     @Test
     void aDamagedFileSaysWhereAndLeavesTheDesignOnTheDesk(FxRobot robot) throws Exception {
         robot.clickOn(onScreen(weave().crossings().get(2).place()));
-        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.tideRing()));
+        eventually(() -> assertThat(desk.design()).isNotEqualTo(Demo.TIDE_RING.design()));
         Design mine = desk.design();
         chosen = folder.resolve("damaged.hyphantes");
         String text = ProjectFile.text(mine);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
-import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -44,13 +43,18 @@ public final class BandOutline {
      * makes it. A band too wide for a circle to bear on its inner side is none,
      * and so is one that the subdivision cannot resolve; whoever draws says so.
      */
-    public static List<Region> regions(Path path, double width, Ends ends) {
-        Optional<Region> exact = of(path, width, ends);
-        if (exact.isPresent() || path.curves().stream().noneMatch(Cubic.class::isInstance)) {
-            return exact.map(List::of).orElse(List.of());
+    public static List<Region> regions(Path path, WidthProfile widths, Ends ends) {
+        boolean circle = path.size() == 1 && path.curves().get(0) instanceof Arc;
+        if (widths.isEven()) {
+            Optional<Region> exact = of(path, widths.widest(), ends);
+            if (exact.isPresent() || circle) {
+                return exact.map(List::of).orElse(List.of());
+            }
+        } else if (circle && Math.abs(path.curves().get(0).curvature(0)) * widths.widest() >= 2) {
+            return List.of();
         }
         try {
-            return Bands.of(path, WidthProfile.even(width), ends, Corners.MITRED);
+            return Bands.of(path, widths, ends, Corners.MITRED);
         } catch (IllegalStateException e) {
             return List.of();
         }

@@ -117,14 +117,14 @@ public final class Parallel {
         return one.distance(near) <= other.distance(near) ? one : other;
     }
 
-    private static Curve ending(Curve curve, Point end) {
+    static Curve ending(Curve curve, Point end) {
         if (curve instanceof Arc arc) {
             return arc.part(0, arc.parameter(end));
         }
         return new Line(curve.start(), end);
     }
 
-    private static Curve beginning(Curve curve, Point start) {
+    static Curve beginning(Curve curve, Point start) {
         if (curve instanceof Arc arc) {
             double t = arc.parameter(start);
             double turn = 2 * Math.PI / Math.abs(arc.sweep());

@@ -1,5 +1,6 @@
 package org.hyphantes.geometry.offset;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -34,6 +35,28 @@ public record WidthProfile(List<Stop> stops) {
 
     public static WidthProfile taper(double from, double to) {
         return new WidthProfile(List.of(new Stop(0, from), new Stop(1, to)));
+    }
+
+    /** These widths and as much more. */
+    public WidthProfile plus(double more) {
+        return new WidthProfile(
+                stops.stream().map(s -> new Stop(s.share(), s.width() + more)).toList());
+    }
+
+    /** The widths of a stretch of the path, between two shares of its length. */
+    public WidthProfile stretch(double from, double to) {
+        if (isEven()) {
+            return even(widest());
+        }
+        List<Stop> within = new ArrayList<>();
+        within.add(new Stop(0, width(from)));
+        for (Stop stop : stops) {
+            if (stop.share() > from && stop.share() < to) {
+                within.add(new Stop((stop.share() - from) / (to - from), stop.width()));
+            }
+        }
+        within.add(new Stop(1, width(to)));
+        return new WidthProfile(within);
     }
 
     public boolean isEven() {

@@ -48,6 +48,7 @@ public final class ProofCard extends VBox {
         lines.add(alternates ? "Alternates along every strand." : "Does not alternate throughout.");
         weaves.get(0)
                 .weave()
+                .symmetry()
                 .turning()
                 .filter(t -> t.count() > 1)
                 .ifPresent(t ->

@@ -102,7 +102,7 @@ public final class StrandsCard extends BorderPane {
                 Numerals.shown(strand.path().length() / desk.design().unit().millimetres(), 0) + " "
                         + desk.design().unit().symbol();
         gc.fillText(length, rows.getWidth() - 4, y);
-        ribbon(gc, palette, weave.passes(s), y, 28, rows.getWidth() - 56, lit);
+        ribbon(gc, palette, weave.passes(s), y, 28, rows.getWidth() - 62, lit);
     }
 
     private boolean lit(Weave weave, int w, int s) {

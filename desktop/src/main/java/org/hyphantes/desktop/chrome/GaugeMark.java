@@ -15,7 +15,7 @@ public final class GaugeMark {
             case WHOLE -> palette.moss();
             case CHIPPED -> palette.ochre();
             case BROKEN -> palette.madder();
-            case DOES_NOT_APPLY -> palette.edge();
+            case DOES_NOT_APPLY, RESOLVING -> palette.edge();
         };
     }
 
@@ -42,6 +42,7 @@ public final class GaugeMark {
                 gc.setLineDashes(3, 3);
                 gc.strokeOval(x - 8, y - 8, 16, 16);
             }
+            case RESOLVING -> gc.strokeArc(x - 8, y - 8, 16, 16, 60, 270, ArcType.OPEN);
         }
         gc.restore();
     }

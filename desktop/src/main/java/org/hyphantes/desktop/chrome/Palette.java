@@ -53,6 +53,11 @@ public record Palette(
         return dark ? DARK : LIGHT;
     }
 
+    /** What darkens a strand where it dives under another, in either theme. */
+    public Color shade() {
+        return this == DARK ? Color.web("#060B0A") : ink;
+    }
+
     private static List<Color> tints(String... webs) {
         return Arrays.stream(webs).map(Color::web).toList();
     }

@@ -14,6 +14,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Duration;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Figure;
@@ -32,6 +33,8 @@ import org.hyphantes.setting.Reading;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
+import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * The one place that knows the design in hand. Controls send it edits and views, and are told of changes; they own nothing.
@@ -46,6 +49,8 @@ public final class Desk {
     private final ReadOnlyObjectWrapper<Resolved> resolved = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Message> message = new ReadOnlyObjectWrapper<>(Message.NONE);
     private final ReadOnlyObjectWrapper<Hover> hover = new ReadOnlyObjectWrapper<>(Hover.NONE);
+    private final ReadOnlyObjectWrapper<Optional<StrandKey>> lifted = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Artwork>> ghost = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
     private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper(false);
     private final List<Runnable> closers = new ArrayList<>();
@@ -84,6 +89,61 @@ public final class Desk {
     /** What the pointer or the needle is at. */
     public ReadOnlyObjectProperty<Hover> hoverProperty() {
         return hover.getReadOnlyProperty();
+    }
+
+    /** The strand that is lifted, while all others fade. */
+    public ReadOnlyObjectProperty<Optional<StrandKey>> liftedProperty() {
+        return lifted.getReadOnlyProperty();
+    }
+
+    /** Lifts a strand, or lays it down again when it is lifted; null lays down whichever is. */
+    public void lift(StrandKey strand) {
+        boolean down = strand == null || lifted.get().filter(strand::equals).isPresent();
+        lifted.set(down ? Optional.empty() : Optional.of(strand));
+    }
+
+    /** What the mend that is looked at would make of the design. */
+    public ReadOnlyObjectProperty<Optional<Artwork>> ghostProperty() {
+        return ghost.getReadOnlyProperty();
+    }
+
+    /** Shows what an edit would make of the design, without doing it; null shows nothing. */
+    public void ghost(Edit edit) {
+        ghost.set(Optional.empty());
+        if (edit != null) {
+            loom.ghost(design(), edit, made -> ghost.set(Optional.of(made)));
+        } else {
+            loom.ghostless();
+        }
+    }
+
+    /** How far acts on crossings are carried: as the last interlacing says. */
+    public Reach reach() {
+        return root().last(Interlace.class)
+                .map(i -> ((Interlace) root().recipe().get(i).treatment()).reach())
+                .orElse(view().reach());
+    }
+
+    /** Has acts carried further, or less far. */
+    public void reach(Reach reach) {
+        Optional<Integer> step = root().last(Interlace.class);
+        String words = "Acts reach " + ReachWords.of(reach) + ".";
+        look(view().reaching(reach));
+        if (step.isPresent()) {
+            edit(new Edit(
+                    words,
+                    d -> d.change(
+                            root().id(),
+                            g -> g.withStep(
+                                    step.get(),
+                                    g.recipe()
+                                            .get(step.get())
+                                            .with(((Interlace) g.recipe()
+                                                            .get(step.get())
+                                                            .treatment())
+                                                    .withReach(reach))))));
+        }
+        say(words);
     }
 
     /** Whether {@link #resolvedProperty} belongs to the design and shuttle as they are. */
@@ -269,7 +329,7 @@ public final class Desk {
         if (was) {
             startLikeSubject();
         }
-        if (was && view().stage() == Stage.SET_OUT) {
+        if (was) {
             resolve();
         }
     }
@@ -437,6 +497,7 @@ public final class Desk {
     }
 
     private void resolve() {
+        ghost(null);
         settled.set(false);
         slow.playFromStart();
         Design design = design();
@@ -447,6 +508,7 @@ public final class Desk {
                 view().group(),
                 shuttle,
                 knowing,
+                !dragging.get(),
                 made -> {
                     resolved.set(made);
                     if (made.design() == design() && made.shuttle() == view().shuttle()) {

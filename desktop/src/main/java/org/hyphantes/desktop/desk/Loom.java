@@ -5,7 +5,9 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
+import org.hyphantes.design.Edit;
 import org.hyphantes.design.Resolver;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,6 +26,31 @@ final class Loom {
         return made;
     });
     private volatile long newest;
+    private volatile long newestGhost;
+
+    /** Resolves what an edit would make of a design, and hands it over unless nobody wants it any more. */
+    void ghost(Design design, Edit edit, Consumer<Artwork> done) {
+        long wish = ++newestGhost;
+        thread.execute(() -> {
+            if (wish != newestGhost) {
+                return;
+            }
+            try {
+                Artwork made = new Resolver().resolve(edit.change().apply(design));
+                Platform.runLater(() -> {
+                    if (wish == newestGhost) {
+                        done.accept(made);
+                    }
+                });
+            } catch (RuntimeException e) {
+                LOG.error("could not show a mend", e);
+            }
+        });
+    }
+
+    void ghostless() {
+        newestGhost++;
+    }
 
     /** Resolves, then hands the result over on the interface thread; nothing is handed over if a newer wish came meanwhile. */
     void resolve(
@@ -31,6 +58,7 @@ final class Loom {
             String group,
             int shuttle,
             boolean knowing,
+            boolean measured,
             Consumer<Resolved> done,
             Consumer<RuntimeException> failed) {
         long wish = ++newest;
@@ -39,7 +67,7 @@ final class Loom {
                 return;
             }
             try {
-                Resolved resolved = Resolved.of(resolver, design, group, shuttle, knowing, () -> {
+                Resolved resolved = Resolved.of(resolver, design, group, shuttle, knowing, measured, () -> {
                     if (wish != newest) {
                         throw new CancellationException();
                     }

@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Watch;
 import org.hyphantes.known.KnownPoints;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Taper;
 
 /**
  * What resolving made of a design at one position of the shuttle.
@@ -32,7 +33,14 @@ public record Resolved(
         Artwork finished,
         Inspection inspection,
         Optional<KnownPoints> known) {
-    static Resolved of(Resolver resolver, Design design, String group, int shuttle, boolean knowing, Watch watch) {
+    static Resolved of(
+            Resolver resolver,
+            Design design,
+            String group,
+            int shuttle,
+            boolean knowing,
+            boolean measured,
+            Watch watch) {
         Group root = design.group(group).orElse(design.root());
         Ground ground = design.page().ground();
         Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), ground, watch);
@@ -41,14 +49,18 @@ public record Resolved(
         Artwork field = whole ? finished : resolver.resolve(root.upTo(shuttle), ground, watch);
         Optional<KnownPoints> known =
                 knowing ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
-        return new Resolved(design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch), known);
+        return new Resolved(
+                design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch, measured), known);
     }
 
     /** How many steps of a recipe belong to setting out: those before its first band or weave. */
     public static int afterSettingOut(Group group) {
         for (int i = 0; i < group.recipe().size(); i++) {
             Step step = group.recipe().get(i);
-            if (step.over() && (step.treatment() instanceof Band || step.treatment() instanceof Interlace)) {
+            if (step.over()
+                    && (step.treatment() instanceof Band
+                            || step.treatment() instanceof Taper
+                            || step.treatment() instanceof Interlace)) {
                 return i;
             }
         }

@@ -20,6 +20,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Edit;
+import org.hyphantes.design.Shape;
 import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
@@ -31,9 +32,11 @@ import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.known.KnownPoint;
 import org.hyphantes.known.KnownPoints;
+import org.hyphantes.symmetry.Turning;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Crossing;
@@ -48,6 +51,7 @@ public final class Field extends Pane {
 
     private static final int MOST_TEXTURED = 400;
     private static final int MOST_FLAGS = 9;
+    private static final int MOST_ROUND = 4000;
 
     /** So many millimetres on either side of the centre are seen at least. */
     private static final double LEAST_SEEN = 60;
@@ -59,6 +63,7 @@ public final class Field extends Pane {
     private final Label empty = new Label();
     private final Rim rim;
     private final SetOutHand hand;
+    private final WeaveHand weaving;
     private final SketchPicture sketch = new SketchPicture();
     private String missing = Sketch.NONE;
     private final Map<Weave, Places> places = new HashMap<>();
@@ -71,6 +76,7 @@ public final class Field extends Pane {
         this.desk = desk;
         this.rim = new Rim(desk, this::draw);
         this.hand = new SetOutHand(desk, this);
+        this.weaving = new WeaveHand(desk, this);
         setId("field");
         drawing.setId("drawing");
         getStyleClass().add("field");
@@ -108,6 +114,8 @@ public final class Field extends Pane {
             draw();
         });
         desk.hoverProperty().addListener(o -> drawMarks());
+        desk.liftedProperty().addListener(o -> draw());
+        desk.ghostProperty().addListener(o -> drawMarks());
         desk.draggingProperty().addListener(o -> draw());
         focusedProperty().addListener(o -> drawMarks());
         setOnMouseMoved(this::point);
@@ -123,19 +131,28 @@ public final class Field extends Pane {
             panY = e.getY();
             if (isSettingOut()) {
                 hand.pressed(e);
+            } else if (e.getButton() != MouseButton.MIDDLE) {
+                weaving.pressed(e);
             }
         });
         setOnMouseDragged(e -> {
             pan(e);
-            if (isSettingOut() && e.getButton() != MouseButton.MIDDLE) {
+            if (e.getButton() == MouseButton.MIDDLE) {
+                return;
+            }
+            if (isSettingOut()) {
                 hand.dragged(e);
+            } else if (!still) {
+                weaving.dragged(e);
+                drawMarks();
             }
         });
         setOnMouseReleased(e -> {
             if (isSettingOut()) {
                 hand.released(e);
-            } else {
-                release(e);
+            } else if (e.getButton() != MouseButton.MIDDLE) {
+                weaving.released(e, still);
+                drawMarks();
             }
         });
         setOnScroll(this::zoom);
@@ -188,6 +205,15 @@ public final class Field extends Pane {
 
     SetOutHand hand() {
         return hand;
+    }
+
+    WeaveHand weaving() {
+        return weaving;
+    }
+
+    /** Whether a press means the other way: with Alt, or the right button for desktops that keep Alt for themselves. */
+    static boolean isOtherWay(MouseEvent event) {
+        return event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
     }
 
     void drawMarksAgain() {
@@ -261,7 +287,30 @@ public final class Field extends Pane {
         }
         return resolved.finished().shapes().isEmpty()
                 ? new Camera(getWidth(), getHeight(), Point.ORIGIN, 2)
-                : Camera.whole(resolved.finished().box(), getWidth(), getHeight(), margin);
+                : Camera.whole(round(resolved.finished()), getWidth(), getHeight(), margin);
+    }
+
+    /** What is seen of finished work: its box; of work with turns the square round the circle that holds it. */
+    private static Box round(Artwork finished) {
+        Optional<Point> centre =
+                finished.work().turning().filter(t -> t.count() > 2).map(Turning::centre);
+        if (centre.isEmpty() || finished.shapes().size() > MOST_ROUND) {
+            return finished.box();
+        }
+        double far = 0;
+        for (Shape shape : finished.shapes()) {
+            if (shape instanceof Shape.Filled filled) {
+                for (Curve curve : filled.region().outline().curves()) {
+                    far = Math.max(
+                            far,
+                            Math.max(
+                                    curve.start().distance(centre.get()),
+                                    curve.at(0.5).distance(centre.get())));
+                }
+            }
+        }
+        Point c = centre.get();
+        return far == 0 ? finished.box() : new Box(c.x() - far, c.y() - far, c.x() + far, c.y() + far);
     }
 
     /** What is seen while setting out: the design and always as much on one side of its centre as on the other. */
@@ -292,7 +341,7 @@ public final class Field extends Pane {
             painter.helpers(hand.helpers(), view.chosen());
             painter.lines(artwork, view.chosen(), 1.2);
         } else {
-            painter.bands(artwork, weight(artwork));
+            painter.bands(artwork, weight(artwork), desk.liftedProperty().get());
             textures(painter, artwork, palette, seen);
         }
         if (view.stage() == Stage.WEAVE) {
@@ -301,6 +350,7 @@ public final class Field extends Pane {
                 if (laying.placed().equals(Affine.IDENTITY)) {
                     still.letters(laying.weave(), palette);
                     still.states(laying.weave());
+                    still.breaks(laying.weave());
                 }
             }
         }
@@ -359,6 +409,8 @@ public final class Field extends Pane {
         Palette palette = Palette.of(view.dark());
         Hover hover = desk.hoverProperty().get();
         boolean needed = hover.isCrossing()
+                || weaving.isBusy()
+                || desk.ghostProperty().get().isPresent()
                 || view.stage() == Stage.SET_OUT
                 || !resolved.inspection().snags().isEmpty();
         marks.setVisible(needed);
@@ -371,7 +423,11 @@ public final class Field extends Pane {
         gc.clearRect(0, 0, getWidth(), getHeight());
         Marks draw = new Marks(gc, camera, palette);
         if (view.stage() == Stage.WEAVE) {
-            if (hover.isCrossing()) {
+            desk.ghostProperty().get().ifPresent(draw::ghost);
+            if (weaving.isBusy()) {
+                label.setText(weaving.draw(draw));
+                weaving.end().ifPresent(p -> showLabel(p, 16));
+            } else if (hover.isCrossing()) {
                 crossing(draw, hover);
             }
             draw.flags(resolved.inspection().snags(), MOST_FLAGS);
@@ -413,13 +469,10 @@ public final class Field extends Pane {
         Weave weave = laying.weave();
         Point place = laying.placed().of(weave.crossings().get(hover.meet()).place());
         draw.frame(place);
-        List<Places.Found> reached =
-                places(weave).reached(hover.meet(), desk.view().reach());
-        for (Places.Found found : reached) {
-            if (found.meet() != hover.meet()) {
-                draw.sibling(
-                        laying.placed().of(weave.crossings().get(found.meet()).place()));
-            }
+        List<Places.Found> reached = reached(weave, hover.meet());
+        for (Places.Found found : reached.subList(1, reached.size())) {
+            draw.sibling(
+                    laying.placed().of(weave.whole().meets().get(found.meet()).place()), found.mirrored());
         }
         Crossing crossing = weave.crossings().get(hover.meet());
         String over = weave.strands().get(crossing.over()).name();
@@ -440,8 +493,7 @@ public final class Field extends Pane {
         if (hover.isCrossing() && hover.weave() < weaves().size()) {
             Weave weave = weaves().get(hover.weave()).weave();
             Crossing crossing = weave.crossings().get(hover.meet());
-            int siblings =
-                    places(weave).reached(hover.meet(), desk.view().reach()).size() - 1;
+            int siblings = reached(weave, hover.meet()).size() - 1;
             return "Crossing " + (hover.meet() + 1) + " of " + weave.crossings().size() + ", "
                     + weave.strands().get(crossing.over()).name() + " over "
                     + weave.strands().get(crossing.under()).name() + (crossing.isPinned() ? ", pinned" : "")
@@ -454,7 +506,15 @@ public final class Field extends Pane {
     }
 
     Places places(Weave weave) {
-        return places.computeIfAbsent(weave, w -> new Places(w.diagram(), w.turning()));
+        return places.computeIfAbsent(weave, Weave::places);
+    }
+
+    /** The crossings, of those before breaks, that an act on one reaches; itself first. */
+    private List<Places.Found> reached(Weave weave, int meet) {
+        int whole = weave.origins().whole(meet);
+        return whole < 0
+                ? List.of(new Places.Found(0, true, false, false))
+                : places(weave).reached(whole, desk.reach());
     }
 
     private Hover kept(Hover hover) {
@@ -474,7 +534,7 @@ public final class Field extends Pane {
         }
     }
 
-    private Hover at(double x, double y) {
+    Hover at(double x, double y) {
         Point place = camera.place(x, y);
         double best = GRASP;
         Hover found = Hover.at(place);
@@ -540,21 +600,6 @@ public final class Field extends Pane {
     /** Takes a camera into the view, so that it stays when the design changes. */
     public void see(Camera other) {
         desk.look(desk.view().seen(other.scale(), other.centre()));
-    }
-
-    private void release(MouseEvent event) {
-        if (!still || event.getButton() == MouseButton.MIDDLE) {
-            return;
-        }
-        Hover at = at(event.getX(), event.getY());
-        boolean otherWay = event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
-        if (at.isCrossing()) {
-            Reach reach = event.isShiftDown()
-                    ? Reach.EVERY_TURN
-                    : event.isControlDown() ? Reach.THIS_ONE : desk.view().reach();
-            desk.hover(at);
-            act(at, reach, otherWay);
-        }
     }
 
     /** Swaps the crossing at a place, or releases it. */

@@ -7,18 +7,23 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Shape;
 import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Meet;
+import org.hyphantes.weave.Way;
 import org.hyphantes.weave.Weave;
 
 /** The marks laid over a drawing: letters of strands, states of crossings, the place under the pointer, flags at snags. */
 final class Marks {
     private static final double FRAME = 19;
-    private static final int MOST_LETTERS = 60;
+    private static final int MOST_GHOSTED = 2000;
+    static final int MOST_LETTERS = 60;
 
     private final GraphicsContext gc;
     private final Camera camera;
@@ -116,7 +121,74 @@ final class Marks {
         gc.strokeRect(camera.x(place) - FRAME, camera.y(place) - FRAME, 2 * FRAME, 2 * FRAME);
     }
 
-    void sibling(Point place) {
+    /** Bars at broken crossings, each lying along its break. */
+    void breaks(Weave weave) {
+        gc.setStroke(palette.ink());
+        gc.setLineWidth(2);
+        gc.setLineDashes();
+        gc.setLineCap(StrokeLineCap.BUTT);
+        weave.broken().forEach((meet, way) -> {
+            Meet at = weave.whole().meets().get(meet);
+            Point u = weave.whole().strands().get(at.first()).path().tangent(at.firstPosition());
+            Point v = weave.whole().strands().get(at.second()).path().tangent(at.secondPosition());
+            Point along = (way == Way.WITH ? u.plus(v) : u.minus(v)).unit();
+            double x = camera.x(at.place());
+            double y = camera.y(at.place());
+            gc.strokeLine(x - 9 * along.x(), y - 9 * along.y(), x + 9 * along.x(), y + 9 * along.y());
+            for (int end : new int[] {-9, 9}) {
+                double ex = x + end * along.x();
+                double ey = y + end * along.y();
+                gc.strokeLine(ex - 4 * along.y(), ey + 4 * along.x(), ex + 4 * along.y(), ey - 4 * along.x());
+            }
+        });
+    }
+
+    /** The thread of a stroke under way. */
+    void thread(Point from, Point to) {
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(2);
+        gc.setLineDashes(6, 4);
+        gc.strokeLine(camera.x(from), camera.y(from), camera.x(to), camera.y(to));
+        gc.setLineDashes();
+        gc.setFill(palette.verdigris());
+        gc.fillOval(camera.x(from) - 3, camera.y(from) - 3, 6, 6);
+    }
+
+    /** What a mend would make of the design, in dashes. */
+    void ghost(Artwork mended) {
+        if (mended.shapes().size() > MOST_GHOSTED) {
+            return;
+        }
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(1.2);
+        gc.setLineDashes(4, 3);
+        Tracer tracer = new Tracer(gc, camera);
+        gc.beginPath();
+        for (Shape shape : mended.shapes()) {
+            if (shape instanceof Shape.Filled filled) {
+                tracer.trace(filled.region());
+            } else if (shape instanceof Shape.Lined lined) {
+                tracer.trace(lined.path());
+            }
+        }
+        gc.stroke();
+        gc.setLineDashes();
+    }
+
+    /** A crossing that an act reaches too; one that a mirror makes the opposite has a slash. */
+    void sibling(Point place, boolean mirrored) {
+        if (mirrored) {
+            gc.setStroke(palette.verdigris());
+            gc.setLineWidth(2);
+            gc.setLineDashes();
+            double x = camera.x(place);
+            double y = camera.y(place);
+            gc.strokeLine(x + 14, y + 12, x + 20, y + 4);
+        }
+        sibling(place);
+    }
+
+    private void sibling(Point place) {
         double x = camera.x(place);
         double y = camera.y(place);
         gc.setStroke(palette.verdigris());

@@ -10,6 +10,7 @@ import javafx.scene.input.KeyEvent;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
+import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Laying;
@@ -42,11 +43,19 @@ final class NeedleKeys {
         } else if (event.getCode() == KeyCode.SPACE && !event.isControlDown()) {
             act(event.isShiftDown());
         } else if (event.getCode() == KeyCode.ENTER && hover().isCrossing() && !event.isControlDown()) {
-            field.act(hover(), desk.view().reach(), true);
+            field.act(hover(), desk.reach(), true);
+        } else if (event.getCode() == KeyCode.INSERT
+                && desk.view().stage() == Stage.WEAVE
+                && hover().place().isPresent()) {
+            field.weaving()
+                    .breakAt(
+                            hover().place().get(),
+                            event.isShiftDown() ? ReachWords.broader(desk.reach()) : desk.reach());
         } else if (event.getCode() == KeyCode.HOME) {
             desk.needle(Hover.at(Point.ORIGIN));
         } else if (event.getCode() == KeyCode.ESCAPE) {
             desk.hover(Hover.NONE);
+            desk.lift(null);
             desk.look(desk.view().about(null));
         } else {
             return;
@@ -149,7 +158,8 @@ final class NeedleKeys {
 
     private void act(boolean broader) {
         if (hover().isCrossing()) {
-            field.act(hover(), broader ? Reach.EVERY_TURN : desk.view().reach(), false);
+            Reach reach = desk.reach();
+            field.act(hover(), broader ? ReachWords.broader(reach) : reach, false);
         } else if (desk.view().stage() == Stage.SET_OUT) {
             hover().place()
                     .flatMap(field.hand()::lineAt)

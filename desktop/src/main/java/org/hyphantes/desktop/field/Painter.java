@@ -4,9 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.CycleMethod;
+import javafx.scene.paint.LinearGradient;
+import javafx.scene.paint.Stop;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
@@ -25,7 +29,10 @@ import org.hyphantes.paint.Paint;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Dive;
+import org.hyphantes.weave.Shading;
 import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * Paints artwork into a picture, culled to what can be seen. Woven courses never overlap, so all of one tint are traced as
@@ -133,6 +140,11 @@ public final class Painter {
      * near: from afar their lines would fill the gap beside an under-pass, which is what makes it readable. With no weight, edges are left out and tints are full.
      */
     public void bands(Artwork artwork, double weight) {
+        bands(artwork, weight, Optional.empty());
+    }
+
+    /** The same with one strand lifted: all others fade to a third. */
+    public void bands(Artwork artwork, double weight, Optional<StrandKey> lifted) {
         Box seen = camera.seen();
         boolean all = seen.with(artwork.box()).equals(seen);
         for (Shape shape : artwork.shapes()) {
@@ -147,14 +159,22 @@ public final class Painter {
                 if (all || course.region().outline().box().meets(seen)) {
                     int figure =
                             figures.number(strands.get(course.strand()).key().figure());
-                    Color colour = laying.colours()
+                    Color own = laying.colours()
                             .get(course.strand())
                             .map(c -> Color.web(c.hex()))
                             .orElseGet(() -> weight > 0 ? tint(figure) : palette.tint(figure));
+                    Color colour = own;
+                    if (lifted.isPresent()
+                            && !strands.get(course.strand()).key().equals(lifted.get())) {
+                        colour = palette.paper().interpolate(own, 1.0 / 3);
+                    }
                     byColour.computeIfAbsent(colour, c -> new ArrayList<>()).add(course);
                 }
             }
             byColour.forEach((colour, courses) -> courses(courses, colour, weight, near(strands)));
+            if (weight > 0) {
+                byColour.values().forEach(courses -> within(courses, laying.shading(), weight));
+            }
         }
     }
 
@@ -174,6 +194,37 @@ public final class Painter {
             }
             edge(weight);
         }
+    }
+
+    /** What is drawn within bands: ink where they dive, and the lines along them. */
+    private void within(List<Course> courses, Shading shading, double weight) {
+        if (shading.opacity() > 0) {
+            Color ink = palette.shade();
+            for (Course course : courses) {
+                course.dives().forEach(d -> dive(d, ink.deriveColor(0, 1, 1, shading.opacity())));
+            }
+        }
+        List<Path> lines = new ArrayList<>();
+        courses.forEach(c -> lines.addAll(c.lines()));
+        if (!lines.isEmpty()) {
+            stroke(lines, palette.ink(), 0.7 * weight);
+        }
+    }
+
+    private void dive(Dive dive, Color ink) {
+        gc.beginPath();
+        new Tracer(gc, camera).trace(dive.stretch());
+        gc.setFill(new LinearGradient(
+                camera.x(dive.from()),
+                camera.y(dive.from()),
+                camera.x(dive.to()),
+                camera.y(dive.to()),
+                false,
+                CycleMethod.NO_CYCLE,
+                new Stop(0, ink),
+                new Stop(1, ink.deriveColor(0, 1, 1, 0))));
+        gc.setFillRule(FillRule.EVEN_ODD);
+        gc.fill();
     }
 
     private void unwoven(Shape shape, double weight) {
@@ -213,10 +264,11 @@ public final class Painter {
     }
 
     private static boolean visible(Shape shape, Box seen) {
-        Box box = shape instanceof Shape.Filled f
-                ? f.region().outline().box()
-                : ((Shape.Lined) shape).path().box();
-        return box.meets(seen);
+        if (shape instanceof Shape.Lined lined) {
+            return lined.path().box().meets(seen);
+        }
+        return shape instanceof Shape.Filled filled
+                && filled.region().outline().box().meets(seen);
     }
 
     private Color tint(int figure) {

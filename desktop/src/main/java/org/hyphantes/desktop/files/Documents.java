@@ -22,6 +22,7 @@ import org.hyphantes.desktop.wording.Wording;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.exchange.report.Report;
 import org.hyphantes.exchange.svg.SvgFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -68,11 +69,11 @@ public final class Documents {
         });
     }
 
-    public void openDemo() {
+    public void openDemo(Demo demo) {
         leaving("opening the demo", () -> {
             file.set(Optional.empty());
-            desk.lay(Demo.tideRing());
-            desk.say("The demo Tide Ring.");
+            desk.lay(demo.design());
+            desk.say("The demo " + demo.title() + ": " + demo.what() + ".");
         });
     }
 
@@ -139,6 +140,25 @@ public final class Documents {
                 SvgFile.save(resolved.design(), resolved.finished(), path);
                 desk.say("Written: " + path.getFileName() + ", "
                         + resolved.finished().shapes().size() + " paths.");
+            } catch (IOException e) {
+                LOG.warn("not written", e);
+                desk.warn("Not written: " + reason(e) + " Choose another folder.");
+            }
+        });
+    }
+
+    /** Writes the strands, crossings and grounds in figures: as text, JSON or CSV, by the ending. */
+    public void report(String ending) {
+        Resolved resolved = desk.resolved();
+        if (resolved == null || resolved.finished().shapes().isEmpty()) {
+            desk.warn("There is nothing to report yet: add a figure first.");
+            return;
+        }
+        choice.toWrite("Write the report", fileName(), ending).ifPresent(path -> {
+            try {
+                Report report = new Report(resolved.design(), resolved.finished());
+                report.save(path);
+                desk.say("Written: " + path.getFileName() + ".");
             } catch (IOException e) {
                 LOG.warn("not written", e);
                 desk.warn("Not written: " + reason(e) + " Choose another folder.");

@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -12,9 +13,9 @@ import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
+import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.Unhurried;
-import org.hyphantes.gauge.Gauge;
 import org.hyphantes.gauge.Reading;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.gauge.State;
@@ -27,6 +28,7 @@ public final class GaugeRail extends HBox {
     private final Snags snags;
     private final HBox gauges = new HBox();
     private final Label snag = new Label();
+    private final Tooltip whole = new Tooltip();
     private final Hyperlink mend = new Hyperlink();
     private final Label reach = new Label();
     private final Label scale = new Label();
@@ -40,16 +42,23 @@ public final class GaugeRail extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         snag.setId("snag");
         snag.setWrapText(true);
-        snag.setMaxWidth(460);
+        snag.setMaxWidth(210);
+        snag.setTooltip(whole);
         mend.setId("mend");
         mend.getStyleClass().add("offer");
         mend.setOnAction(e -> snags.mend());
+        mend.setWrapText(true);
+        mend.setMinWidth(112);
+        mend.setMaxWidth(150);
+        mend.hoverProperty().addListener((o, was, now) -> snags.ghost(now || mend.isFocused()));
+        mend.focusedProperty().addListener((o, was, now) -> snags.ghost(now));
         HBox middle = new HBox(10, snag, mend);
         middle.setAlignment(Pos.CENTER_LEFT);
         middle.getStyleClass().add("rail-part");
         HBox.setHgrow(middle, Priority.ALWAYS);
         VBox reaching = part("Reach", reach);
         reaching.setId("reach");
+        reaching.setMinWidth(124);
         reaching.setFocusTraversable(true);
         reaching.setOnMouseClicked(e -> nextReach());
         Region gap = new Region();
@@ -57,7 +66,7 @@ public final class GaugeRail extends HBox {
         VBox where = new VBox(scale, place);
         where.setAlignment(Pos.CENTER_LEFT);
         where.getStyleClass().add("rail-part");
-        where.setMinWidth(140);
+        where.setMinWidth(112);
         place.getStyleClass().add("second");
         getChildren().addAll(gauges, middle, reaching, where);
         Unhurried unhurried = new Unhurried(this::refresh);
@@ -69,12 +78,12 @@ public final class GaugeRail extends HBox {
 
     /** Another reach for edits. */
     public void nextReach() {
-        desk.look(desk.view().reaching(desk.view().reach() == Reach.EVERY_TURN ? Reach.THIS_ONE : Reach.EVERY_TURN));
-        desk.say("Edits reach " + word(desk.view().reach()) + ".");
+        reach(1);
     }
 
-    private static String word(Reach reach) {
-        return reach == Reach.EVERY_TURN ? "every turn" : "this one";
+    /** The reach before, or after, round and round. */
+    public void reach(int way) {
+        desk.reach(ReachWords.next(desk.reach(), way));
     }
 
     private static VBox part(String title, Label text) {
@@ -84,7 +93,7 @@ public final class GaugeRail extends HBox {
         VBox part = new VBox(name, text);
         part.setAlignment(Pos.CENTER_LEFT);
         part.getStyleClass().add("rail-part");
-        part.setMinWidth(110);
+        part.setMinWidth(92);
         return part;
     }
 
@@ -98,6 +107,7 @@ public final class GaugeRail extends HBox {
         for (Reading reading : resolved.inspection().readings()) {
             gauges.getChildren().add(gauge(reading, palette));
         }
+        whole.setText(snags.words().isEmpty() ? "No snags." : snags.words());
         snag.setText(resolved.inspection().snags().isEmpty() ? "No snags." : snags.words());
         snag.getStyleClass()
                 .setAll(
@@ -109,8 +119,8 @@ public final class GaugeRail extends HBox {
         mend.setText(mending);
         mend.setVisible(!mending.isEmpty());
         int turns = resolved.finished().work().turning().map(t -> t.count()).orElse(1);
-        reach.setText(word(desk.view().reach())
-                + (desk.view().reach() == Reach.EVERY_TURN && turns > 1 ? " \u00d7" + turns : ""));
+        Reach reaching = desk.reach();
+        reach.setText(ReachWords.of(reaching) + (reaching == Reach.EVERY_TURN && turns > 1 ? " \u00d7" + turns : ""));
         place();
     }
 
@@ -128,7 +138,11 @@ public final class GaugeRail extends HBox {
         gauge.setId("gauge-" + reading.gauge().word());
         gauge.setAlignment(Pos.CENTER_LEFT);
         gauge.getStyleClass().add("rail-part");
-        gauge.setMinWidth(reading.gauge() == Gauge.CROSSINGS ? 190 : 150);
+        gauge.setMinWidth(
+                switch (reading.gauge()) {
+                    case CROSSINGS, NARROWEST -> 156;
+                    default -> 116;
+                });
         gauge.setAccessibleText(reading.gauge().title() + ": " + reading.text() + ", "
                 + reading.state().word());
         return gauge;

@@ -2,6 +2,8 @@ package org.hyphantes.desktop.rail;
 
 import java.util.List;
 import java.util.Optional;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Edit;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
@@ -42,6 +44,33 @@ public final class Snags {
         Snag snag = all().get(at);
         snag.place().ifPresent(p -> desk.hover(Hover.at(p)));
         desk.warn(snag.words());
+        ghost(true);
+    }
+
+    /** Shows what the mend at hand would make of the design, or shows it no longer. */
+    public void ghost(boolean shown) {
+        desk.ghost(shown ? current().flatMap(Snag::mend).orElse(null) : null);
+    }
+
+    /** Mends all snags that the same gauge found, from the one at hand on, one after another. */
+    public void mendAlike() {
+        Optional<Snag> snag = current();
+        if (snag.isEmpty() || snag.get().mend().isEmpty()) {
+            mend();
+            return;
+        }
+        List<Edit> mends = all().stream()
+                .filter(s -> s.gauge() == snag.get().gauge())
+                .flatMap(s -> s.mend().stream())
+                .toList();
+        desk.edit(
+                new Edit(mends.size() == 1 ? mends.get(0).words() : mends.size() + " snags of this kind mended.", d -> {
+                    Design mended = d;
+                    for (Edit edit : mends) {
+                        mended = edit.change().apply(mended);
+                    }
+                    return mended;
+                }));
     }
 
     public void mend() {

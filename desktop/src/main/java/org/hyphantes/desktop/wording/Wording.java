@@ -372,9 +372,11 @@ public final class Wording extends VBox {
             offers.getChildren()
                     .addAll(
                             act("click", "swap"),
-                            act("Ctrl+click", "this one only"),
+                            act("drag along a strand", "lay it"),
+                            act("stroke from the ground", "break, rejoin"),
                             act("Alt+click", "release"),
-                            act("arrows, Space", "swap at the needle"));
+                            act("letter", "lift"),
+                            act("Space, Insert", "swap, break at the needle"));
         }
     }
 

@@ -14,7 +14,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code hyphantes check FILE [--json] [--strict]}. */
+/** {@code hyphantes check FILE [--json | --csv] [--strict]}. */
 @Command(
         name = "check",
         description = "Reads the gauges of a design: strands, crossings, proof.",
@@ -26,6 +26,9 @@ final class Check implements Callable<Integer> {
     @Option(names = "--json", description = "Print the report as JSON.")
     private boolean json;
 
+    @Option(names = "--csv", description = "Print strands and grounds as comma-separated values.")
+    private boolean csv;
+
     @Option(names = "--strict", description = "Exit 1 when a gauge is broken.")
     private boolean strict;
 
@@ -36,7 +39,7 @@ final class Check implements Callable<Integer> {
     public Integer call() throws CannotOpen {
         Design design = ProjectFile.open(file);
         Report report = new Report(design, new Resolver().resolve(design));
-        spec.commandLine().getOut().print(json ? report.json() + "\n" : report.lines());
+        spec.commandLine().getOut().print(json ? report.json() + "\n" : csv ? report.csv() : report.lines());
         spec.commandLine().getOut().flush();
         boolean broken = report.inspection().readings().stream().anyMatch(r -> r.state() == State.BROKEN);
         return strict && broken ? 1 : 0;

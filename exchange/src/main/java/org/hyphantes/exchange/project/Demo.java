@@ -6,20 +6,45 @@ import java.nio.charset.StandardCharsets;
 import org.hyphantes.design.Design;
 
 /** The demo designs that come with the application, as project files among its resources. */
-public final class Demo {
-    private Demo() {}
+public enum Demo {
+    TIDE_RING("Tide Ring", "a ring of eight circles and a wide one"),
+    FERRYMANS_PLAIT("Ferryman's Plait", "a plait panel with breaks"),
+    STAITH("Staith", "three circles with a ring through them"),
+    EDDY("Eddy", "the same with its outer arcs dropped"),
+    SLUICE_GATE("Sluice Gate", "two circles and four lines"),
+    TWO_TIDES("Two Tides", "an infinity loop of two ovals"),
+    TOLLKEY("Tollkey", "four linked ovals"),
+    WEIR("Weir", "a star of twelve tips, joining every fifth"),
+    NINE_BOLLARDS("Nine Bollards", "the knot of a network drawn by hand"),
+    QUERN("Quern", "a ring plait with a ring through it"),
+    GUNWALE("Gunwale", "a frame of plait"),
+    TOWPATH("Towpath", "a plait along a rounded box"),
+    LONG_SPLICE("Long Splice", "two waves that taper");
 
-    /** A ring of eight circles and a wide one, woven, for a brass inlay in a threshold stone. */
-    public static Design tideRing() {
-        return named("tide-ring");
+    private final String title;
+    private final String what;
+
+    Demo(String title, String what) {
+        this.title = title;
+        this.what = what;
     }
 
-    private static Design named(String name) {
+    public String title() {
+        return title;
+    }
+
+    /** What it is made of, in a few words. */
+    public String what() {
+        return what;
+    }
+
+    public Design design() {
+        String name = name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
         try (InputStream in =
                 Demo.class.getResourceAsStream("/org/hyphantes/exchange/demo/" + name + ProjectFile.ENDING)) {
             return ProjectFile.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException | CannotOpen e) {
-            throw new IllegalStateException("the demo " + name + " came damaged with the application", e);
+            throw new IllegalStateException("the demo " + title + " came damaged with the application", e);
         }
     }
 }

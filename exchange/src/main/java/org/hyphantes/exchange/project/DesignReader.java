@@ -31,10 +31,12 @@ import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
+import org.hyphantes.weave.Break;
 import org.hyphantes.weave.Pin;
 import org.hyphantes.weave.Place;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.StrandKey;
+import org.hyphantes.weave.Way;
 
 /** Reads a design from a JSON tree, saying of anything amiss where it stands. Numbers are mm and degrees whatever the unit. */
 final class DesignReader {
@@ -169,7 +171,8 @@ final class DesignReader {
     private Step step(JsonNode node, String at) throws CannotOpen {
         Treatment starting = kind(text(node, "treatment", at), Treatment.each(), at + "/treatment");
         String passes = one(text(node, "passes", at), List.of("over", "under"), w -> w, at + "/passes");
-        Treatment treatment = (Treatment) settings(node, starting, List.of("treatment", "passes", "pins"), at);
+        Treatment treatment =
+                (Treatment) settings(node, starting, List.of("treatment", "passes", "pins", "breaks"), at);
         if (node.has("pins")) {
             if (!(treatment instanceof Interlace interlace)) {
                 throw at(at + "/pins", "only an interlace has pins.");
@@ -180,6 +183,17 @@ final class DesignReader {
                 pins.add(pin(pinNodes.get(i), at + "/pins/" + i));
             }
             treatment = interlace.withPins(pins);
+        }
+        if (node.has("breaks")) {
+            if (!(treatment instanceof Interlace interlace)) {
+                throw at(at + "/breaks", "only an interlace has breaks.");
+            }
+            List<Break> breaks = new ArrayList<>();
+            JsonNode breakNodes = array(node, "breaks", at);
+            for (int i = 0; i < breakNodes.size(); i++) {
+                breaks.add(cut(breakNodes.get(i), at + "/breaks/" + i));
+            }
+            treatment = interlace.withBreaks(breaks);
         }
         return new Step(passes.equals("over"), treatment);
     }
@@ -211,13 +225,25 @@ final class DesignReader {
 
     private static Pin pin(JsonNode node, String at) throws CannotOpen {
         only(node, at, List.of("first", "second", "ordinal", "over", "reach"));
-        Place place = new Place(
+        String over = one(text(node, "over", at), List.of("first", "second"), w -> w, at + "/over");
+        return new Pin(place(node, at), over.equals("first"), reach(node, at));
+    }
+
+    private static Break cut(JsonNode node, String at) throws CannotOpen {
+        only(node, at, List.of("first", "second", "ordinal", "way", "reach"));
+        Way way = one(text(node, "way", at), List.of(Way.values()), DesignWriter::word, at + "/way");
+        return new Break(place(node, at), way, reach(node, at));
+    }
+
+    private static Place place(JsonNode node, String at) throws CannotOpen {
+        return new Place(
                 strand(node.path("first"), at + "/first"),
                 strand(node.path("second"), at + "/second"),
                 count(node, "ordinal", at));
-        String over = one(text(node, "over", at), List.of("first", "second"), w -> w, at + "/over");
-        Reach reach = one(text(node, "reach", at), List.of(Reach.values()), DesignWriter::word, at + "/reach");
-        return new Pin(place, over.equals("first"), reach);
+    }
+
+    private static Reach reach(JsonNode node, String at) throws CannotOpen {
+        return one(text(node, "reach", at), List.of(Reach.values()), DesignWriter::word, at + "/reach");
     }
 
     private static StrandKey strand(JsonNode node, String at) throws CannotOpen {

@@ -14,8 +14,9 @@ import org.hyphantes.design.Step;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.weave.Break;
 import org.hyphantes.weave.Pin;
-import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.Place;
 import org.hyphantes.weave.StrandKey;
 
 /** Lays a design out as a tree of plain JSON values; settings by their schemas. */
@@ -78,6 +79,11 @@ final class DesignWriter {
                 ArrayNode pins = node.putArray("pins");
                 interlace.pins().forEach(pin -> pins.add(pin(pin)));
             }
+            if (step.treatment() instanceof Interlace interlace
+                    && !interlace.breaks().isEmpty()) {
+                ArrayNode breaks = node.putArray("breaks");
+                interlace.breaks().forEach(cut -> breaks.add(cut(cut)));
+            }
         }
     }
 
@@ -110,17 +116,29 @@ final class DesignWriter {
     }
 
     private ObjectNode pin(Pin pin) {
-        ObjectNode node = mapper.createObjectNode();
-        node.set("first", strand(pin.place().first()));
-        node.set("second", strand(pin.place().second()));
-        node.put("ordinal", pin.place().ordinal());
+        ObjectNode node = place(pin.place());
         node.put("over", pin.firstOver() ? "first" : "second");
         node.put("reach", word(pin.reach()));
         return node;
     }
 
-    static String word(Reach reach) {
-        return reach.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    private ObjectNode cut(Break cut) {
+        ObjectNode node = place(cut.place());
+        node.put("way", word(cut.way()));
+        node.put("reach", word(cut.reach()));
+        return node;
+    }
+
+    private ObjectNode place(Place place) {
+        ObjectNode node = mapper.createObjectNode();
+        node.set("first", strand(place.first()));
+        node.set("second", strand(place.second()));
+        node.put("ordinal", place.ordinal());
+        return node;
+    }
+
+    static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private ObjectNode strand(StrandKey key) {

@@ -4,11 +4,16 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
 import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
+import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.Reading;
 import org.hyphantes.gauge.Snag;
@@ -19,6 +24,7 @@ import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Chequerboard;
 import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Grounds;
 import org.hyphantes.weave.Strand;
 import org.hyphantes.weave.Weave;
 
@@ -73,6 +79,8 @@ public final class Report {
         for (Laid laid : artwork.work().lines()) {
             strand(strands, Strand.letter(letters++), laid.path());
         }
+        ArrayNode grounds = tree.putArray("grounds");
+        grounds().forEach(g -> grounds.add(rounded(g)));
         tree.put("determinant", determinant(artwork).map(BigInteger::toString).orElse(null));
         ObjectNode gauges = tree.putObject("gauges");
         for (Reading reading : inspection.readings()) {
@@ -93,6 +101,65 @@ public final class Report {
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a tree of plain values can always be written", e);
         }
+    }
+
+    /** The areas (mm\u00b2) of all enclosed grounds, the largest first; none where the bands cannot be united. */
+    public List<Double> grounds() {
+        List<Double> areas = new ArrayList<>();
+        for (Laying laying : artwork.work().weaves()) {
+            double scale = Math.abs(laying.placed().determinant());
+            try {
+                Grounds.of(laying.weave()).forEach(g -> areas.add(g.area() * scale));
+            } catch (IllegalStateException | IllegalArgumentException e) {
+                return List.of();
+            }
+        }
+        areas.sort(Comparator.reverseOrder());
+        return areas;
+    }
+
+    /**
+     * Strands and grounds as comma-separated values with CRLF line ends and a head line (RFC 4180): for each its kind, name, whether it
+     * is closed, its length in mm, its crossings, those over, and its area in mm\u00b2.
+     */
+    public String csv() {
+        StringBuilder csv = new StringBuilder("kind,name,closed,length mm,crossings,over,area mm2\r\n");
+        int letters = 0;
+        for (Laying laying : artwork.work().weaves()) {
+            Weave weave = laying.weave();
+            for (int s = 0; s < weave.strands().size(); s++) {
+                Path path = weave.strands().get(s).path().map(laying.placed());
+                long over = weave.passes(s).stream().filter(p -> p).count();
+                csv.append(row(Strand.letter(letters++), path, weave.passes(s).size(), over));
+            }
+        }
+        for (Laid laid : artwork.work().lines()) {
+            csv.append(row(Strand.letter(letters++), laid.path(), 0, 0));
+        }
+        List<Double> grounds = grounds();
+        for (int i = 0; i < grounds.size(); i++) {
+            csv.append("ground,")
+                    .append(i + 1)
+                    .append(",,,,,")
+                    .append(rounded(grounds.get(i)))
+                    .append("\r\n");
+        }
+        return csv.toString();
+    }
+
+    private static String row(String name, Path path, int crossings, long over) {
+        return "strand," + name + "," + (path.closed() ? "closed" : "open") + "," + rounded(path.length()) + ","
+                + crossings + "," + over + ",\r\n";
+    }
+
+    /**
+     * Writes the report into a file: JSON or CSV by its ending, else text.
+     *
+     * @throws IOException if it could not be written; an older file of the name is then unharmed
+     */
+    public void save(java.nio.file.Path file) throws IOException {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        AtomicFile.write(file, name.endsWith(".json") ? json() + "\n" : name.endsWith(".csv") ? csv() : lines());
     }
 
     private static ArrayNode strand(ArrayNode strands, String name, Path path) {
@@ -120,10 +187,35 @@ public final class Report {
         determinant(artwork)
                 .ifPresent(d -> lines.append("Determinant: ").append(d).append('\n'));
         double rope = 0;
+        int letters = 0;
         for (Laying laying : artwork.work().weaves()) {
-            for (Strand strand : laying.weave().strands()) {
-                rope += strand.path().map(laying.placed()).length();
+            for (int s = 0; s < laying.weave().strands().size(); s++) {
+                Path path = laying.weave().strands().get(s).path().map(laying.placed());
+                List<Boolean> passes = laying.weave().passes(s);
+                rope += path.length();
+                lines.append("Strand ")
+                        .append(Strand.letter(letters++))
+                        .append(path.closed() ? ": closed, " : ": open, ")
+                        .append(Numerals.length(Math.rint(path.length() * 100) / 100, design.unit()))
+                        .append(", ")
+                        .append(passes.size())
+                        .append(passes.size() == 1 ? " crossing, " : " crossings, ")
+                        .append(passes.stream().filter(p -> p).count())
+                        .append(" over\n");
             }
+        }
+        List<Double> grounds = grounds();
+        if (!grounds.isEmpty()) {
+            double all = grounds.stream().mapToDouble(Double::doubleValue).sum();
+            lines.append("Grounds: ")
+                    .append(grounds.size())
+                    .append(", the largest ")
+                    .append(Numerals.shown(grounds.get(0), 1))
+                    .append(" mm\u00b2, the smallest ")
+                    .append(Numerals.shown(grounds.get(grounds.size() - 1), 1))
+                    .append(" mm\u00b2, ")
+                    .append(Numerals.shown(all, 1))
+                    .append(" mm\u00b2 in all\n");
         }
         if (rope > 0) {
             lines.append("Strand in all: ")

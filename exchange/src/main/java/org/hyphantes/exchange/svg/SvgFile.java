@@ -100,6 +100,10 @@ public final class SvgFile {
         title(strand.isEmpty() ? "Lines" : "Strand " + strand);
         for (int i = 0; i < shapes.size(); i++) {
             Shape shape = shapes.get(i);
+            if (shape instanceof Shape.Shaded shaded) {
+                shaded(shaded, "shade-" + strand + "-" + (i + 1));
+                continue;
+            }
             line(2);
             xml.writeEmptyElement("path");
             xml.writeAttribute("id", (strand.isEmpty() ? "line" : strand) + "-" + (i + 1));
@@ -112,6 +116,34 @@ public final class SvgFile {
         }
         line(1);
         xml.writeEndElement();
+    }
+
+    /** A stretch with ink that fades out along it. */
+    private void shaded(Shape.Shaded shaded, String id) throws XMLStreamException {
+        line(2);
+        xml.writeStartElement("linearGradient");
+        xml.writeAttribute("id", id);
+        xml.writeAttribute("gradientUnits", "userSpaceOnUse");
+        xml.writeAttribute("x1", PathData.number(shaded.from().x(), 5));
+        xml.writeAttribute("y1", PathData.number(shaded.from().y(), 5));
+        xml.writeAttribute("x2", PathData.number(shaded.to().x(), 5));
+        xml.writeAttribute("y2", PathData.number(shaded.to().y(), 5));
+        String ink = shaded.paint().fill().map(Colour::hex).orElse("none");
+        stop("0", ink, shaded.opacity());
+        stop("1", ink, 0);
+        xml.writeEndElement();
+        line(2);
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", PathData.of(shaded.region()));
+        xml.writeAttribute("fill", "url(#" + id + ")");
+        xml.writeAttribute("stroke", "none");
+    }
+
+    private void stop(String offset, String ink, double opacity) throws XMLStreamException {
+        xml.writeEmptyElement("stop");
+        xml.writeAttribute("offset", offset);
+        xml.writeAttribute("stop-color", ink);
+        xml.writeAttribute("stop-opacity", PathData.number(opacity, 4));
     }
 
     private void paint(Paint paint) throws XMLStreamException {

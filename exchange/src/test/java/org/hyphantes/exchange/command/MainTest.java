@@ -10,6 +10,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
@@ -18,6 +19,9 @@ import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Schema;
@@ -37,7 +41,7 @@ class MainTest {
     @BeforeEach
     void save() throws Exception {
         file = folder.resolve("tide ring.hyphantes");
-        ProjectFile.save(Demo.tideRing(), file);
+        ProjectFile.save(Demo.TIDE_RING.design(), file);
     }
 
     private int run(String... words) {
@@ -79,7 +83,7 @@ class MainTest {
 
     @Test
     void checkWithoutAWeaveHasNoDeterminantAndStrictMindsABrokenGauge() throws Exception {
-        Design bare = Demo.tideRing();
+        Design bare = Demo.TIDE_RING.design();
         Design noBand =
                 bare.withRoot(bare.root().withRecipe(bare.root().recipe().subList(2, 3)));
         ProjectFile.save(noBand, file);
@@ -117,10 +121,48 @@ class MainTest {
         assertThat(out.toString()).isEmpty();
     }
 
+    /** The strands as rope, and the grounds: nine circles and the closed forms of their lengths; Euler says how many grounds there are. */
+    @Test
+    void checkPrintsStrandsAndGroundsAsTextAndAsValues() throws Exception {
+        assertThat(run("check", file.toString(), "--csv")).isZero();
+        List<String> rows = out.toString().lines().toList();
+        assertThat(rows.get(0)).isEqualTo("kind,name,closed,length mm,crossings,over,area mm2");
+        assertThat(rows.get(1)).isEqualTo("strand,A,closed," + Math.rint(2 * Math.PI * 40 * 1e6) / 1e6 + ",6,3,");
+        assertThat(rows.get(9)).isEqualTo("strand,I,closed," + Math.rint(2 * Math.PI * 70 * 1e6) / 1e6 + ",16,8,");
+        // V - E + F = 1 + C: 32 crossings, 64 stretches, so 34 faces, one of them outside.
+        assertThat(rows.stream().filter(r -> r.startsWith("ground,")).count()).isEqualTo(33);
+        out.getBuffer().setLength(0);
+        assertThat(run("check", file.toString())).isZero();
+        assertThat(out.toString())
+                .contains("Strand A: closed, 251.33 mm, 6 crossings, 3 over")
+                .contains("Grounds: 33,")
+                .contains("Narrowest: 1.68 mm, limit 1.5 (chipped)");
+        // The grounds and the bands fill what the outermost outline holds.
+        out.getBuffer().setLength(0);
+        assertThat(run("check", file.toString(), "--json")).isZero();
+        JsonNode tree = new ObjectMapper().readTree(out.toString());
+        assertThat(tree.get("grounds")).hasSize(33);
+        double grounds = 0;
+        for (JsonNode area : tree.get("grounds")) {
+            grounds += area.asDouble();
+        }
+        var weave = new Resolver()
+                .resolve(Demo.TIDE_RING.design())
+                .work()
+                .weaves()
+                .get(0)
+                .weave();
+        var bands = Booleans.union(weave.strands().stream()
+                .map(s -> BandOutline.of(s.path(), 6, s.ends()).orElseThrow())
+                .toList());
+        double outline = new Region(bands.get(0).outline(), List.of()).area();
+        assertThat(grounds + bands.get(0).area()).isCloseTo(outline, within(1e-3));
+    }
+
     /** Every slot of every figure, step, page and net, set to what it is, gives the same design again. */
     @Test
     void everySlotCanBeSetByItsName() throws Exception {
-        Design design = Demo.tideRing().withMeasure("seat", Amount.of(62));
+        Design design = Demo.TIDE_RING.design().withMeasure("seat", Amount.of(62));
         for (Form form : Form.EACH) {
             design = Recipes.addFigure("design", form).change().apply(design);
         }

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.hyphantes.design.Arranging;
+import org.hyphantes.design.Breaks;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
@@ -39,8 +40,10 @@ class ProjectFileTest {
 
     /** A design with something of everything a file can hold. */
     private static Design full() throws Exception {
-        Design design =
-                Demo.tideRing().withMeasure("seat", Amount.of(62)).withMeasure("half", new Amount(31, "seat / 2"));
+        Design design = Demo.TIDE_RING
+                .design()
+                .withMeasure("seat", Amount.of(62))
+                .withMeasure("half", new Amount(31, "seat / 2"));
         design = new Subject.OfFigure("design", "circle-1")
                 .set(design, "out", "seat")
                 .value();
@@ -75,9 +78,16 @@ class ProjectFileTest {
                 .withPage(Page.STARTING.fitting(new Box(-50, -20, 60, 70), 5))
                 .withNet(new Net(Net.Pattern.ROUND, new Amount(12.5, "in(1/2) - 0.2"), Amount.of(4), Amount.of(12)));
         design = Recipes.pass(design, "design", 1).change().apply(design);
-        var laying = new Resolver().resolve(Demo.tideRing()).work().weaves().get(0);
+        var laying =
+                new Resolver().resolve(Demo.TIDE_RING.design()).work().weaves().get(0);
         design = Swaps.swap(laying, 3, Reach.EVERY_TURN).change().apply(design);
         design = Swaps.swap(laying, 7, Reach.THIS_ONE).change().apply(design);
+        design = Breaks.stroke(design, laying, 5, new Point(1, 0), Reach.MIRROR_TWIN)
+                .change()
+                .apply(design);
+        design = Breaks.stroke(design, laying, 9, new Point(0, 1), Reach.EVERY_TURN)
+                .change()
+                .apply(design);
         return design.withUnit(Unit.IN).named("A \"full\" design \u2014 \u00fc");
     }
 
@@ -87,8 +97,8 @@ class ProjectFileTest {
         ProjectFile.save(full(), file);
         assertThat(ProjectFile.open(file)).isEqualTo(full());
         assertThat(ProjectFile.text(ProjectFile.open(file))).isEqualTo(Files.readString(file));
-        ProjectFile.save(Demo.tideRing(), file);
-        assertThat(ProjectFile.open(file)).isEqualTo(Demo.tideRing());
+        ProjectFile.save(Demo.TIDE_RING.design(), file);
+        assertThat(ProjectFile.open(file)).isEqualTo(Demo.TIDE_RING.design());
         try (var left = Files.list(folder)) {
             assertThat(left).as("nothing half-written is left beside it").containsExactly(file);
         }
@@ -97,13 +107,13 @@ class ProjectFileTest {
     @Test
     void aSaveThatFailsLeavesTheOlderFile() throws Exception {
         Path file = folder.resolve("kept.hyphantes");
-        ProjectFile.save(Demo.tideRing(), file);
+        ProjectFile.save(Demo.TIDE_RING.design(), file);
         Path blocked = folder.resolve("missing").resolve("other.hyphantes");
         assertThatThrownBy(() -> ProjectFile.save(full(), blocked)).isInstanceOf(IOException.class);
         Files.createDirectories(folder.resolve("taken.hyphantes").resolve("inside"));
         assertThatThrownBy(() -> ProjectFile.save(full(), folder.resolve("taken.hyphantes")))
                 .isInstanceOf(IOException.class);
-        assertThat(ProjectFile.open(file)).isEqualTo(Demo.tideRing());
+        assertThat(ProjectFile.open(file)).isEqualTo(Demo.TIDE_RING.design());
     }
 
     @ParameterizedTest
@@ -128,7 +138,7 @@ class ProjectFileTest {
                 "\"radius\" : 40, | \"radius\" : 40 | line 25"
             })
     void whatIsAmissIsSaidWithItsPlace(String sound, String amiss, String words) throws Exception {
-        String text = ProjectFile.text(Demo.tideRing());
+        String text = ProjectFile.text(Demo.TIDE_RING.design());
         assertThat(text).contains(sound);
         String damaged = text.replaceFirst(
                 java.util.regex.Pattern.quote(sound), java.util.regex.Matcher.quoteReplacement(amiss));

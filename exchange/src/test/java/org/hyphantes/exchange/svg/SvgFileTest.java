@@ -33,7 +33,7 @@ import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
 class SvgFileTest {
-    private static final Design DESIGN = Demo.tideRing();
+    private static final Design DESIGN = Demo.TIDE_RING.design();
     private static final Artwork ARTWORK = new Resolver().resolve(DESIGN);
 
     private static Document parsed(String svg) throws Exception {

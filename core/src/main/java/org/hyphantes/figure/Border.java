@@ -1,0 +1,120 @@
+package org.hyphantes.figure;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.plait.Bar;
+import org.hyphantes.plait.Bars;
+import org.hyphantes.plait.Lattice;
+import org.hyphantes.plait.Turns;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+
+/**
+ * A frame of plait: a plait panel with a hollow middle that strands turn back at, so that its corners close of themselves.
+ *
+ * @param across the number of cells from side to side
+ * @param along the number of cells from top to bottom
+ * @param deep the number of cells from outside to the hollow
+ * @param width across the outermost lines, in mm
+ * @param height along the outermost lines, in mm
+ * @param breaks single breaks, as {@link Bars}
+ */
+public record Border(
+        Amount across,
+        Amount along,
+        Amount deep,
+        Amount width,
+        Amount height,
+        Turns turns,
+        String breaks,
+        Amount out,
+        Amount bearing,
+        Amount turned)
+        implements Breakable {
+    public static final Border STARTING = new Border(
+            Amount.of(10),
+            Amount.of(14),
+            Amount.of(2),
+            Amount.of(90),
+            Amount.of(126),
+            Turns.ROUNDED,
+            Bars.NONE,
+            Amount.of(0),
+            Amount.of(0),
+            Amount.of(0));
+
+    private static final Schema<Border> SCHEMA = new Schema<>(
+            Border.class,
+            "border",
+            "Border of {across} by {along} cells, {deep} cells deep, {width} wide and {height} high, turns {turns}, broken at"
+                    + " {breaks}" + SEAT,
+            Seated.settings(
+                    Border.class,
+                    List.of(
+                            Setting.of(Border.class, "across", new Kind.Count(3, 200)),
+                            Setting.of(Border.class, "along", new Kind.Count(3, 200)),
+                            Setting.of(Border.class, "deep", new Kind.Count(1, 99)),
+                            Seated.size(Border.class, "width"),
+                            Seated.size(Border.class, "height"),
+                            Setting.of(Border.class, "turns"),
+                            Setting.of(Border.class, "breaks", Plait.BREAKS))));
+
+    public Border {
+        Bars.read(breaks);
+    }
+
+    @Override
+    public Schema<Border> schema() {
+        return SCHEMA;
+    }
+
+    private Panel panel() {
+        return new Panel(
+                (int) across.value(),
+                (int) along.value(),
+                width.value(),
+                height.value(),
+                Bars.read(breaks),
+                (int) deep.value(),
+                turns);
+    }
+
+    @Override
+    public List<Path> upright() {
+        return panel().strands();
+    }
+
+    @Override
+    public Optional<Form> broken(Point place, Point along) {
+        Optional<Lattice.Spot> spot = panel().spot(placed().inverse().of(place));
+        if (spot.isEmpty()) {
+            return Optional.empty();
+        }
+        Bar bar = Breakable.bar(along, placed().ofDirection(new Point(1, 0)));
+        Map<Lattice.Spot, Bar> changed = new LinkedHashMap<>(Bars.read(breaks));
+        if (bar == changed.get(spot.get())) {
+            changed.remove(spot.get());
+        } else {
+            changed.put(spot.get(), bar);
+        }
+        return Optional.of(SCHEMA.put(this, "breaks", Bars.of(changed)));
+    }
+
+    @Override
+    public Seated reaching(double leg, boolean otherWay) {
+        double scale = 2 * leg / Math.hypot(width.value(), height.value());
+        return (Border) Seated.scaled(this, scale, List.of("out"));
+    }
+
+    /** The legs are opposite corners; the other way the first is the middle. */
+    @Override
+    public Form between(Point first, Point second, boolean otherWay) {
+        return Rectangle.sized(this, first, second, otherWay);
+    }
+}

@@ -1,0 +1,139 @@
+package org.hyphantes.figure;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.plait.Bar;
+import org.hyphantes.plait.Bars;
+import org.hyphantes.plait.Lattice;
+import org.hyphantes.plait.Rule;
+import org.hyphantes.plait.Turns;
+import org.hyphantes.plait.Where;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+
+/**
+ * A plait panel: strands that run aslant, cross between each two neighbouring cells and turn back at the edges. Of m by n cells it
+ * has gcd(m, n) strands and 2mn - m - n crossings while it is unbroken.
+ *
+ * @param across the number of cells from side to side
+ * @param along the number of cells from top to bottom
+ * @param width across the outermost lines, in mm
+ * @param height along the outermost lines, in mm
+ * @param bars how the crossings of the rule are broken
+ * @param every after how many rows of cells the rule breaks again; 0 for never
+ * @param breaks single breaks, as {@link Bars}
+ */
+public record Plait(
+        Amount across,
+        Amount along,
+        Amount width,
+        Amount height,
+        Turns turns,
+        Bar bars,
+        Amount every,
+        Where where,
+        String breaks,
+        Amount out,
+        Amount bearing,
+        Amount turned)
+        implements Breakable {
+    public static final Plait STARTING = new Plait(
+            Amount.of(4),
+            Amount.of(6),
+            Amount.of(60),
+            Amount.of(90),
+            Turns.ROUNDED,
+            Bar.LEVEL,
+            Amount.of(0),
+            Where.IN_THE_MIDDLE,
+            Bars.NONE,
+            Amount.of(0),
+            Amount.of(0),
+            Amount.of(0));
+
+    /** So many cells at most in either direction: a drawing of more would be neither seen nor cut. */
+    static final Kind CELLS = new Kind.Count(1, 200);
+
+    static final Kind EVERY = new Kind.Count(0, 200);
+    static final Kind BREAKS = new Kind.Text("breaks by column and row, such as 3-6 or 4|7, or none");
+
+    private static final Schema<Plait> SCHEMA = new Schema<>(
+            Plait.class,
+            "plait",
+            "Plait of {across} by {along} cells, {width} wide and {height} high, turns {turns}, broken {bars} every {every} rows"
+                    + " {where}, and at {breaks}" + SEAT,
+            Seated.settings(
+                    Plait.class,
+                    List.of(
+                            Setting.of(Plait.class, "across", CELLS),
+                            Setting.of(Plait.class, "along", CELLS),
+                            Seated.size(Plait.class, "width"),
+                            Seated.size(Plait.class, "height"),
+                            Setting.of(Plait.class, "turns"),
+                            Setting.of(Plait.class, "bars"),
+                            Setting.of(Plait.class, "every", EVERY),
+                            Setting.of(Plait.class, "where"),
+                            Setting.of(Plait.class, "breaks", BREAKS))));
+
+    public Plait {
+        Bars.read(breaks);
+    }
+
+    @Override
+    public Schema<Plait> schema() {
+        return SCHEMA;
+    }
+
+    private Panel panel() {
+        int m = (int) across.value();
+        int n = (int) along.value();
+        Map<Lattice.Spot, Bar> all = new LinkedHashMap<>(rule().bars(m, n, false));
+        all.putAll(Bars.read(breaks));
+        return new Panel(m, n, width.value(), height.value(), all, 0, turns);
+    }
+
+    private Rule rule() {
+        return new Rule(bars, (int) every.value(), where);
+    }
+
+    @Override
+    public List<Path> upright() {
+        return panel().strands();
+    }
+
+    @Override
+    public Optional<Form> broken(Point place, Point along) {
+        Optional<Lattice.Spot> spot = panel().spot(placed().inverse().of(place));
+        if (spot.isEmpty()
+                || rule().bars((int) across.value(), (int) this.along.value(), false)
+                        .containsKey(spot.get())) {
+            return Optional.empty();
+        }
+        Bar bar = Breakable.bar(along, placed().ofDirection(new Point(1, 0)));
+        Map<Lattice.Spot, Bar> changed = new LinkedHashMap<>(Bars.read(breaks));
+        if (bar == changed.get(spot.get())) {
+            changed.remove(spot.get());
+        } else {
+            changed.put(spot.get(), bar);
+        }
+        return Optional.of(SCHEMA.put(this, "breaks", Bars.of(changed)));
+    }
+
+    @Override
+    public Seated reaching(double leg, boolean otherWay) {
+        double scale = 2 * leg / Math.hypot(width.value(), height.value());
+        return (Plait) Seated.scaled(this, scale, List.of("out"));
+    }
+
+    /** The legs are opposite corners; the other way the first is the middle. */
+    @Override
+    public Form between(Point first, Point second, boolean otherWay) {
+        return Rectangle.sized(this, first, second, otherWay);
+    }
+}

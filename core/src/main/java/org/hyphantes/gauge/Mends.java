@@ -1,0 +1,183 @@
+package org.hyphantes.gauge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Edit;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Step;
+import org.hyphantes.design.Subject;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Seated;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.treatment.Surroundings;
+import org.hyphantes.weave.Rhythm;
+import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
+import org.hyphantes.weave.Weave;
+
+/** The edits that mend what gauges find in a weave. */
+final class Mends {
+    private static final double PART = 0.5;
+
+    private Mends() {}
+
+    /** A mend with the words that offer it. */
+    record Mend(String words, Edit edit) {}
+
+    /** A width cut down to a tenth of a millimetre, or to three figures where it is small. */
+    static double cutDown(double width) {
+        double unit = width >= 1 ? 0.1 : Math.pow(10, Math.floor(Math.log10(width)) - 2);
+        return Math.rint(Math.floor(width / unit + 1e-9) * unit * 1e9) / 1e9;
+    }
+
+    /** Sets the width of the bands that a strand bears; empty where no single step does that. */
+    static Optional<Mend> width(Design design, Laying laying, Strand strand, double width, String word) {
+        Optional<Integer> step = bandStep(design, laying, strand.key());
+        if (step.isEmpty() || !(width > 0.01)) {
+            return Optional.empty();
+        }
+        String words = word + " the band to " + Numerals.length(width, design.unit());
+        return Optional.of(new Mend(
+                words,
+                new Edit(
+                        "Band now " + Numerals.length(width, design.unit()) + ".",
+                        d -> banded(d, laying, step.get(), width))));
+    }
+
+    private static Design banded(Design design, Laying laying, int step, double width) {
+        return design.change(laying.group(), g -> {
+            Step at = g.recipe().get(step);
+            return at.treatment() instanceof Band band ? g.withStep(step, at.with(band.withWidth(width))) : g;
+        });
+    }
+
+    /** The last step before the weave that gives a strand an even band. */
+    private static Optional<Integer> bandStep(Design design, Laying laying, StrandKey key) {
+        Optional<Group> group = design.group(laying.group());
+        if (group.isEmpty()) {
+            return Optional.empty();
+        }
+        String name = group.get().figure(key.figure()).map(Figure::name).orElse("");
+        List<Step> recipe = group.get().recipe();
+        for (int i = Math.min(laying.step(), recipe.size()) - 1; i >= 0; i--) {
+            if (recipe.get(i).over()
+                    && recipe.get(i).treatment() instanceof Band band
+                    && (band.lines().equals(Surroundings.EVERY_LINE)
+                            || band.lines().equals(name))) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Narrows the band step by step until there is room between the crossings. */
+    static Optional<Mend> room(Design design, Laying laying, Strand strand) {
+        Optional<Integer> step = bandStep(design, laying, strand.key());
+        if (step.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                new Mend("Narrow the band until there is room", new Edit("Band narrowed until there is room.", d -> {
+                    List<Design> tries = new ArrayList<>();
+                    for (double share : new double[] {0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2}) {
+                        tries.add(banded(d, laying, step.get(), cutDown(share * strand.width())));
+                    }
+                    return Trying.fewest(d, tries, Weave.Trouble.Kind.NO_ROOM);
+                })));
+    }
+
+    /** Moves or resizes a figure by half a millimetre, whichever way does away with a trouble. */
+    static Optional<Mend> part(Design design, Laying laying, Strand strand, Weave.Trouble.Kind kind) {
+        String id = strand.key().figure();
+        Optional<Figure> figure = design.group(laying.group()).flatMap(g -> g.figure(id));
+        if (figure.isEmpty() || !(figure.get().form() instanceof Seated)) {
+            return Optional.empty();
+        }
+        String by = Numerals.length(PART, Unit.MM);
+        String words = kind == Weave.Trouble.Kind.TOUCH ? "Draw them apart or through by " + by : "Part them by " + by;
+        return Optional.of(new Mend(words, new Edit(figure.get().name() + " changed by " + by + ".", d -> {
+            Form form = d.group(laying.group())
+                    .flatMap(g -> g.figure(id))
+                    .map(Figure::form)
+                    .orElseThrow();
+            List<Design> tries = new ArrayList<>();
+            for (String key : form.schema().keys()) {
+                if (form.schema().isLength(key)) {
+                    for (double more : new double[] {-PART, PART}) {
+                        double value = ((Amount) form.schema().value(form, key)).value() + more;
+                        if (value > 0 || key.equals("out")) {
+                            Form changed = (Form) form.schema().put(form, key, Amount.of(value));
+                            tries.add(new Subject.OfFigure(laying.group(), id).put(d, changed));
+                        }
+                    }
+                }
+            }
+            return Trying.fewest(d, tries, kind);
+        })));
+    }
+
+    /** Removes a figure that lies on another. */
+    static Optional<Mend> keepOne(Design design, Laying laying, Strand strand) {
+        String id = strand.key().figure();
+        Optional<Group> group = design.group(laying.group());
+        if (group.isEmpty()
+                || group.get().members().size() < 2
+                || group.get().figure(id).isEmpty()) {
+            return Optional.empty();
+        }
+        String name = group.get().figure(id).orElseThrow().name();
+        return Optional.of(new Mend(
+                "Take " + name + " out",
+                new Edit(
+                        name + " taken out.",
+                        d -> d.change(
+                                laying.group(),
+                                g -> g.withMembers(g.members().stream()
+                                        .filter(m -> !m.id().equals(id))
+                                        .toList())))));
+    }
+
+    static Mend rhythm(Laying laying) {
+        return new Mend(
+                "Weave alternately",
+                new Edit(
+                        "Woven alternately.",
+                        d -> d.change(laying.group(), g -> {
+                            Step at = g.recipe().get(laying.step());
+                            Interlace interlace = (Interlace) at.treatment();
+                            return g.withStep(laying.step(), at.with(interlace.withRhythm(Rhythm.ALTERNATELY)));
+                        })));
+    }
+
+    /** Closes a drawn path whose ends lie close together. */
+    static Optional<Mend> close(Design design, Laying laying, Strand strand) {
+        String id = strand.key().figure();
+        Optional<Figure> figure = design.group(laying.group()).flatMap(g -> g.figure(id));
+        if (figure.isEmpty()
+                || !(figure.get().form() instanceof Drawn drawn)
+                || drawn.paths().size() != 1) {
+            return Optional.empty();
+        }
+        Path open = drawn.paths().get(0);
+        List<Curve> curves = new ArrayList<>(open.curves());
+        if (!open.start().equals(open.end())) {
+            curves.add(new Line(open.end(), open.start()));
+        }
+        Form closed = Drawn.of(List.of(new Path(curves, true)));
+        return Optional.of(new Mend(
+                "Close it", new Edit(figure.get().name() + " closed.", d -> new Subject.OfFigure(laying.group(), id)
+                        .put(d, closed))));
+    }
+}

@@ -1,0 +1,228 @@
+package org.hyphantes.plait;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+
+/**
+ * The plan of a plait: strands run aslant through a grid of half cells, cross where column and row add up to an odd number, and
+ * turn back at its edges and at bars laid across a crossing.
+ *
+ * @param columns the half cells along it; closed into a ring, or with an edge at either end
+ * @param rows the half cells across it
+ * @param ring whether the last column is the first again
+ * @param bars the crossings that are broken, by place
+ * @param hollow a part left out, if any
+ */
+public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, Optional<Hollow> hollow) {
+    private static final double MOST_BENT = Math.toRadians(46);
+
+    /** How far back from a bar a tip stays, in half cells. */
+    private static final double TIP_BACK = 0.3;
+
+    /** A column and row of the plan. */
+    public record Spot(int column, int row) {}
+
+    /** A rectangle within the plan that strands turn back at, by its even columns and rows. */
+    public record Hollow(int left, int top, int right, int bottom) {}
+
+    /** A strand coming to a spot: which way it goes by a half cell. */
+    private record Coming(int column, int row, int across, int down) {}
+
+    public Lattice {
+        bars = Map.copyOf(bars);
+    }
+
+    /** The strands as closed paths on the page, in the order in which their first spots come, row by row. */
+    public List<Path> strands(Lay lay, Turns turns) {
+        Set<Coming> gone = new HashSet<>();
+        List<Path> strands = new ArrayList<>();
+        for (int row = 0; row <= rows; row++) {
+            for (int column = 0; column < (ring ? columns : columns + 1); column++) {
+                for (int down : new int[] {-1, 1}) {
+                    Coming start = new Coming(column, row, 1, down);
+                    if (isSpot(column, row)
+                            && isWay(column - 1, row - down, column, row)
+                            && !gone.contains(start)
+                            && !gone.contains(back(start))) {
+                        strands.add(Bowed.path(
+                                strand(start, lay, turns, gone),
+                                lay.isBowed() ? Bowed.RUN_BOWED : Bowed.RUN_BEFORE_TURN));
+                    }
+                }
+            }
+        }
+        return strands;
+    }
+
+    /** The crossings that are neither broken nor left out. */
+    public int crossings() {
+        int count = 0;
+        for (int row = 0; row <= rows; row++) {
+            for (int column = 0; column < (ring ? columns : columns + 1); column++) {
+                count += isSpot(column, row) && turning(column, row) == null ? 1 : 0;
+            }
+        }
+        return count;
+    }
+
+    private boolean isSpot(int column, int row) {
+        boolean inPlan = row >= 0 && row <= rows && (ring || column >= 0 && column <= columns);
+        boolean outside = hollow.isEmpty()
+                || column <= hollow.get().left()
+                || column >= hollow.get().right()
+                || row <= hollow.get().top()
+                || row >= hollow.get().bottom();
+        return inPlan && outside && Math.floorMod(column + row, 2) == 1;
+    }
+
+    /** Whether a strand can run from one spot to the next: both are there, and no hollow lies between them. */
+    private boolean isWay(int column, int row, int toColumn, int toRow) {
+        double x = (column + toColumn) / 2.0;
+        double y = (row + toRow) / 2.0;
+        boolean through = hollow.isPresent()
+                && x > hollow.get().left()
+                && x < hollow.get().right()
+                && y > hollow.get().top()
+                && y < hollow.get().bottom();
+        return isSpot(column, row) && isSpot(toColumn, toRow) && !through;
+    }
+
+    /** The edge or bar at a spot; null where strands cross. */
+    private Bar turning(int column, int row) {
+        if (row == 0 || row == rows) {
+            return Bar.LEVEL;
+        }
+        if (!ring && (column == 0 || column == columns)) {
+            return Bar.UPRIGHT;
+        }
+        if (hollow.isPresent()) {
+            Hollow h = hollow.get();
+            boolean beside = row > h.top() && row < h.bottom();
+            boolean above = column > h.left() && column < h.right();
+            if (beside && (column == h.left() || column == h.right())) {
+                return Bar.UPRIGHT;
+            }
+            if (above && (row == h.top() || row == h.bottom())) {
+                return Bar.LEVEL;
+            }
+        }
+        return bars.get(new Spot(column, row));
+    }
+
+    private boolean isEdge(int column, int row) {
+        return !bars.containsKey(new Spot(column, row)) || row == 0 || row == rows;
+    }
+
+    private Coming leaving(Coming coming) {
+        Bar bar = turning(coming.column(), coming.row());
+        int across = bar == Bar.UPRIGHT ? -coming.across() : coming.across();
+        int down = bar == Bar.LEVEL ? -coming.down() : coming.down();
+        return new Coming(coming.column(), coming.row(), across, down);
+    }
+
+    /** The same passage of a spot the other way round. */
+    private Coming back(Coming coming) {
+        Coming leaving = leaving(coming);
+        return new Coming(coming.column(), coming.row(), -leaving.across(), -leaving.down());
+    }
+
+    private List<Node> strand(Coming start, Lay lay, Turns turns, Set<Coming> gone) {
+        List<Node> nodes = new ArrayList<>();
+        Coming at = start;
+        do {
+            gone.add(at);
+            gone.add(back(at));
+            Coming leaving = leaving(at);
+            nodes.add(node(at, leaving, lay, turns));
+            bent(nodes, leaving, lay);
+            at = next(leaving);
+        } while (!at.equals(start));
+        // It begins at a turn, so that no crossing falls on its start.
+        int first = 0;
+        while (first < nodes.size() && nodes.get(first).kind() == Node.Kind.CROSSING) {
+            first++;
+        }
+        List<Node> turned = new ArrayList<>(nodes.subList(first % nodes.size(), nodes.size()));
+        turned.addAll(nodes.subList(0, first % nodes.size()));
+        return turned;
+    }
+
+    private Coming next(Coming leaving) {
+        int column = leaving.column() + leaving.across();
+        return new Coming(
+                ring ? Math.floorMod(column, columns) : column,
+                leaving.row() + leaving.down(),
+                leaving.across(),
+                leaving.down());
+    }
+
+    /** Where the plan is bent much from one spot to the next, as in a ring of few bights, places between lead the strand round. */
+    private void bent(List<Node> nodes, Coming leaving, Lay lay) {
+        double turn = turn(leaving, lay);
+        int parts = turn > MOST_BENT ? (int) Math.ceil(turn / MOST_BENT) + 1 : 1;
+        for (int k = 1; k < parts; k++) {
+            double share = (double) k / parts;
+            double column = leaving.column() + share * leaving.across();
+            double row = leaving.row() + share * leaving.down();
+            Point heading =
+                    lay.step(column, row, leaving.across(), leaving.down()).unit();
+            nodes.add(new Node(lay.at(column, row), heading, Node.Kind.TURN));
+        }
+    }
+
+    /** The angle (radians) by which the plan turns from a spot to the next. */
+    private static double turn(Coming at, Lay lay) {
+        Point here = lay.step(at.column(), at.row(), 1, 0);
+        Point there = lay.step(at.column() + at.across() * 0.999, at.row(), 1, 0);
+        return Math.abs(Math.atan2(here.cross(there), here.dot(there)));
+    }
+
+    private Node node(Coming at, Coming leaving, Lay lay, Turns turns) {
+        int column = at.column();
+        int row = at.row();
+        Point across = lay.step(column, row, 1, 0);
+        Point down = lay.step(column, row, 0, 1);
+        Point in = across.times(at.across()).plus(down.times(at.down()));
+        Point out = across.times(leaving.across()).plus(down.times(leaving.down()));
+        if (at.equals(leaving)) {
+            if (lay.isBowed() || turn(at, lay) > MOST_BENT) {
+                return new Node(lay.at(column, row), in.unit(), Node.Kind.CROSSING);
+            }
+            // Between the ways to the spots before and after it, which bend with the plan where that is bent.
+            Point here = lay.at(column, row);
+            Point before =
+                    here.minus(lay.at(column - at.across(), row - at.down())).unit();
+            Point after =
+                    lay.at(column + at.across(), row + at.down()).minus(here).unit();
+            return new Node(here, before.plus(after).unit(), Node.Kind.CROSSING);
+        }
+        boolean level = at.across() == leaving.across();
+        if (turns == Turns.POINTED) {
+            // Two tips that meet at a bar stay a little apart.
+            double back = isEdge(column, row) ? 0 : TIP_BACK;
+            Point tip = lay.at(level ? column : column - back * at.across(), level ? row - back * at.down() : row);
+            return new Node(tip, in.plus(out).unit(), Node.Kind.TIP);
+        }
+        if (lay.isBowed() && isEdge(column, row)) {
+            return new Node(lay.at(column, row), in.plus(out).unit(), Node.Kind.TURN);
+        }
+        double short_ = shortfall(level ? across.length() : down.length(), level ? down.length() : across.length());
+        Point place = level ? lay.at(column, row - short_ * at.down()) : lay.at(column - short_ * at.across(), row);
+        return new Node(place, in.plus(out).unit(), Node.Kind.TURN);
+    }
+
+    /**
+     * How far from a bar or an edge, in half cells, the turn of a strand stays that leaves the crossing before it straight and
+     * then bends in one arc.
+     */
+    public static double shortfall(double along, double aside) {
+        double bend = Math.atan2(aside, along);
+        return Math.max(0.1, 0.75 * (1 - along / aside * Math.tan(bend / 2)));
+    }
+}

@@ -1,0 +1,284 @@
+package org.hyphantes.plait;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.meet.PathMeeting;
+import org.hyphantes.geometry.meet.PathMeetings;
+
+/**
+ * The knot of a network of lines: strands cross in the middle of every line between two of its joints, and run from there to the
+ * next line round each joint, on either side. In the terms of graphs it is the medial graph of the network (source: L. H. Kauffman, New
+ * invariants in the theory of knots, American Mathematical Monthly 95, 1988, from memory).
+ */
+public final class Network {
+    /** From this angle (radians) at a joint on, strands are led round it in a bow of their own. */
+    private static final double WIDE = Math.toRadians(200);
+
+    private static final double LEAST = Math.toRadians(22);
+    private static final double MOST = Math.toRadians(76);
+
+    /** From this angle on they set out slantwise. */
+    private static final double FLAT = Math.toRadians(150);
+
+    /** A line of the network from one joint to another: its middle, its heading there, and its length. */
+    private record Edge(
+            int from, int to, Point middle, Point heading, double length, double leaving, double arriving) {}
+
+    /** An edge as seen from one of its joints: forward from its start, or back from its end. */
+    private record Dart(int edge, boolean forward) {
+        Dart other() {
+            return new Dart(edge, !forward);
+        }
+    }
+
+    private final List<Point> joints = new ArrayList<>();
+    private final List<Edge> edges = new ArrayList<>();
+    private final Map<Dart, Dart> clockwise = new HashMap<>();
+    private final Map<Dart, Dart> counter = new HashMap<>();
+
+    private Network(List<Path> lines, Watch watch) {
+        Tolerance tolerance =
+                Tolerance.of(Box.round(lines.stream().map(Path::box).toList()));
+        List<TreeSet<Double>> cuts = new ArrayList<>();
+        for (Path line : lines) {
+            cuts.add(corners(line));
+        }
+        for (PathMeeting m : PathMeetings.of(lines, tolerance, 20_000, watch).orElse(List.of())) {
+            cuts.get(m.first()).add(m.firstPosition());
+            cuts.get(m.second()).add(m.secondPosition());
+        }
+        Map<Long, List<Integer>> byPlace = new HashMap<>();
+        double slack = 64 * tolerance.distance();
+        for (int i = 0; i < lines.size(); i++) {
+            watch.step();
+            edges(lines.get(i), List.copyOf(cuts.get(i)), byPlace, slack);
+        }
+        round();
+    }
+
+    /** The strands of the knot as closed paths; none where no line has a length. */
+    public static List<Path> knot(List<Path> lines, Turns turns, Watch watch) {
+        return lines.isEmpty() ? List.of() : new Network(lines, watch).strands(turns);
+    }
+
+    /** How many lines between joints there are: as many as the knot has crossings. */
+    public static int lines(List<Path> lines) {
+        return lines.isEmpty() ? 0 : new Network(lines, Watch.NONE).edges.size();
+    }
+
+    /** The ends and corners of a line. */
+    private static TreeSet<Double> corners(Path line) {
+        TreeSet<Double> corners = new TreeSet<>();
+        int n = line.size();
+        for (int i = line.closed() ? 0 : 1; i < n; i++) {
+            Point before = line.curves().get(i == 0 ? n - 1 : i - 1).tangent(1);
+            Point after = line.curves().get(i).tangent(0);
+            if (Math.abs(before.cross(after)) > 1e-6 || before.dot(after) < 0) {
+                corners.add((double) i);
+            }
+        }
+        if (!line.closed()) {
+            corners.add(0.0);
+            corners.add((double) n);
+        }
+        return corners;
+    }
+
+    private void edges(Path line, List<Double> cuts, Map<Long, List<Integer>> byPlace, double slack) {
+        List<Double> at = cuts.isEmpty() ? List.of(0.0) : cuts;
+        int stretches = line.closed() ? at.size() : at.size() - 1;
+        for (int i = 0; i < stretches; i++) {
+            double a = at.get(i);
+            double b = at.get((i + 1) % at.size());
+            double from = line.lengthTo(a);
+            double length = line.lengthTo(b) - from;
+            if (line.closed() && i == stretches - 1) {
+                length += line.length();
+            }
+            if (length <= slack) {
+                continue;
+            }
+            double middle = on(line, from + length / 2);
+            Point start = line.at(on(line, from));
+            Point end = line.at(on(line, from + length));
+            Edge edge = new Edge(
+                    joint(start, byPlace, slack),
+                    joint(end, byPlace, slack),
+                    line.at(middle),
+                    line.tangent(middle),
+                    length,
+                    angle(line.at(on(line, from + length / 50)).minus(start)),
+                    angle(line.at(on(line, from + length * 0.98)).minus(end)));
+            boolean twice = edges.stream()
+                    .anyMatch(e -> e.middle().distance(edge.middle()) <= slack
+                            && Math.abs(e.heading().cross(edge.heading())) < 1e-6);
+            if (!twice) {
+                edges.add(edge);
+            }
+        }
+    }
+
+    private static double on(Path line, double length) {
+        double whole = line.length();
+        return line.positionAt(
+                line.closed() && length > whole * (1 + 1e-12) ? length - whole : Math.min(length, whole));
+    }
+
+    private int joint(Point place, Map<Long, List<Integer>> byPlace, double slack) {
+        long x = (long) Math.floor(place.x() / (4 * slack));
+        long y = (long) Math.floor(place.y() / (4 * slack));
+        for (long i = x - 1; i <= x + 1; i++) {
+            for (long j = y - 1; j <= y + 1; j++) {
+                for (int joint : byPlace.getOrDefault(i * 0x9E3779B97F4A7C15L ^ j, List.of())) {
+                    if (joints.get(joint).distance(place) <= slack) {
+                        return joint;
+                    }
+                }
+            }
+        }
+        joints.add(place);
+        byPlace.computeIfAbsent(x * 0x9E3779B97F4A7C15L ^ y, k -> new ArrayList<>())
+                .add(joints.size() - 1);
+        return joints.size() - 1;
+    }
+
+    private static double angle(Point way) {
+        return Math.atan2(way.y(), way.x());
+    }
+
+    /** Puts the darts round each joint in clockwise order. */
+    private void round() {
+        List<List<Dart>> at = new ArrayList<>();
+        joints.forEach(j -> at.add(new ArrayList<>()));
+        for (int e = 0; e < edges.size(); e++) {
+            at.get(edges.get(e).from()).add(new Dart(e, true));
+            at.get(edges.get(e).to()).add(new Dart(e, false));
+        }
+        for (List<Dart> darts : at) {
+            darts.sort(Comparator.comparingDouble(this::bearing));
+            for (int i = 0; i < darts.size(); i++) {
+                clockwise.put(darts.get(i), darts.get((i + 1) % darts.size()));
+                counter.put(darts.get((i + 1) % darts.size()), darts.get(i));
+            }
+        }
+    }
+
+    private double bearing(Dart dart) {
+        Edge edge = edges.get(dart.edge());
+        return dart.forward() ? edge.leaving() : edge.arriving();
+    }
+
+    private Point joint(Dart dart) {
+        Edge edge = edges.get(dart.edge());
+        return joints.get(dart.forward() ? edge.from() : edge.to());
+    }
+
+    /** The angle (radians) from a dart clockwise to the next one round its joint; a whole turn when it is alone. */
+    private double opening(Dart dart) {
+        double angle = bearing(clockwise.get(dart)) - bearing(dart);
+        return angle > 1e-12 ? angle : angle + 2 * Math.PI;
+    }
+
+    /** The way from the middle of a dart's edge to where the strand goes on round the dart's joint, on one of its sides. */
+    private Point arm(Dart dart, boolean right) {
+        Dart neighbour = right ? clockwise.get(dart) : counter.get(dart);
+        Edge edge = edges.get(dart.edge());
+        if (opening(right ? dart : neighbour) < FLAT) {
+            return edges.get(neighbour.edge()).middle().minus(edge.middle()).unit();
+        }
+        // Round a wide corner it sets out slantwise, as between the sides of a square.
+        Point back = edge.heading().times(dart.forward() ? -1 : 1);
+        return back.plus(back.right().times(right ? -1 : 1)).unit();
+    }
+
+    private List<Path> strands(Turns turns) {
+        boolean[][] gone = new boolean[edges.size()][4];
+        List<Path> strands = new ArrayList<>();
+        for (int e = 0; e < edges.size(); e++) {
+            for (int start = 0; start < 2; start++) {
+                if (!gone[e][start]) {
+                    strands.add(Bowed.path(strand(new Dart(e, true), start == 0, turns, gone), Bowed.RUN_BEFORE_TURN));
+                }
+            }
+        }
+        return strands;
+    }
+
+    /** The strand that leaves the middle of a dart's edge towards the dart's joint, on its right-hand or left-hand side. */
+    private List<Node> strand(Dart first, boolean right, Turns turns, boolean[][] gone) {
+        List<Node> nodes = new ArrayList<>();
+        Dart at = first;
+        boolean side = right;
+        do {
+            mark(gone, at, side);
+            bow(nodes, at, side, turns);
+            Dart reached = side ? clockwise.get(at) : counter.get(at);
+            mark(gone, reached, !side);
+            // It arrives on the other side of the next edge as seen from the joint, and crosses over on it.
+            nodes.add(crossing(reached, !side));
+            at = reached.other();
+            side = !side;
+        } while (!(at.equals(first) && side == right));
+        return started(nodes);
+    }
+
+    /** Begun at a turn where there is one, else as it is: then its start is moved off the crossing by who makes the path. */
+    private static List<Node> started(List<Node> nodes) {
+        for (int i = 0; i < nodes.size(); i++) {
+            if (nodes.get(i).kind() != Node.Kind.CROSSING) {
+                List<Node> turned = new ArrayList<>(nodes.subList(i, nodes.size()));
+                turned.addAll(nodes.subList(0, i));
+                return turned;
+            }
+        }
+        return nodes;
+    }
+
+    private static void mark(boolean[][] gone, Dart dart, boolean right) {
+        gone[dart.edge()][(dart.forward() ? 0 : 2) + (right ? 0 : 1)] = true;
+    }
+
+    /** The middle of a dart's edge, come to from the dart's joint on one of its sides. */
+    private Node crossing(Dart dart, boolean fromRight) {
+        Point in = arm(dart, fromRight);
+        Point out = arm(dart.other(), fromRight);
+        Edge edge = edges.get(dart.edge());
+        Point ahead = edge.heading().times(dart.forward() ? 1 : -1);
+        Point across = ahead.right().times(fromRight ? -1 : 1);
+        Point way = out.minus(in);
+        // Both strands must go clearly along the line and clearly across it, or they would not cross.
+        double slant = Math.atan2(way.dot(across), way.dot(ahead));
+        double held = Math.max(LEAST, Math.min(MOST, slant));
+        Point heading = ahead.times(Math.cos(held)).plus(across.times(Math.sin(held)));
+        return new Node(edge.middle(), heading, Node.Kind.CROSSING);
+    }
+
+    /** The bow round a joint where the way from one edge to the next is wide; a tip there, if turns are pointed. */
+    private void bow(List<Node> nodes, Dart dart, boolean right, Turns turns) {
+        Dart next = right ? clockwise.get(dart) : counter.get(dart);
+        double opening = opening(right ? dart : next);
+        if (opening < WIDE && !(turns == Turns.POINTED && opening > Math.PI * 0.95)) {
+            return;
+        }
+        double middle = bearing(right ? dart : next) + opening / 2;
+        Point out = new Point(Math.cos(middle), Math.sin(middle));
+        Point joint = joint(dart);
+        double half = (joint.distance(edges.get(dart.edge()).middle())
+                        + joint.distance(edges.get(next.edge()).middle()))
+                / 2;
+        boolean alone = dart.equals(next);
+        double far = turns == Turns.POINTED ? alone ? 1.2 : 1 : alone ? 0.7 : 0.42;
+        Point heading = out.right().times(right ? 1 : -1);
+        nodes.add(new Node(
+                joint.plus(out.times(far * half)), heading, turns == Turns.POINTED ? Node.Kind.TIP : Node.Kind.TURN));
+    }
+}

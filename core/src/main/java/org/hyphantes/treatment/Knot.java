@@ -1,0 +1,60 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.plait.Network;
+import org.hyphantes.plait.Turns;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.StrandKey;
+
+/**
+ * Takes lines as a network and lays its knot in their stead: a crossing in the middle of every line between two joints, and strands
+ * that run from there round the joints on either side.
+ */
+public record Knot(String lines, Turns turns) implements Treatment {
+    public static final Knot STARTING = new Knot(Surroundings.EVERY_LINE, Turns.ROUNDED);
+
+    private static final Schema<Knot> SCHEMA = new Schema<>(
+            Knot.class,
+            "knot",
+            "Knot the network of {lines}, turns {turns}.",
+            List.of(
+                    Setting.of(Knot.class, "lines", new Kind.Reference("every line or a figure")),
+                    Setting.of(Knot.class, "turns")));
+
+    @Override
+    public Schema<Knot> schema() {
+        return SCHEMA;
+    }
+
+    @Override
+    public Work apply(Work work, Surroundings surroundings) {
+        List<Laid> rest = new ArrayList<>();
+        List<Laid> network = new ArrayList<>();
+        for (Laid line : work.lines()) {
+            (surroundings.means(lines, line.key()) ? network : rest).add(line);
+        }
+        if (network.isEmpty()) {
+            return work;
+        }
+        List<Path> strands = Network.knot(network.stream().map(Laid::path).toList(), turns, surroundings.watch());
+        Laid first = network.get(0);
+        StrandKey key = new StrandKey(first.key().figure(), List.of());
+        for (int i = 0; i < strands.size(); i++) {
+            rest.add(new Laid(key.part(i), strands.get(i), Point.ORIGIN, Optional.empty(), first.colour()));
+        }
+        return work.withLines(rest);
+    }
+
+    @Override
+    public String brief(Work done, Unit unit) {
+        int strands = (int) done.lines().stream().filter(l -> l.path().closed()).count();
+        return strands + (strands == 1 ? " strand" : " strands");
+    }
+}

@@ -1,0 +1,219 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.hyphantes.geometry.Biarc;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+
+/**
+ * Takes crossings out of a diagram: at each, the two strands are cut a little before and after it and turn back into one another,
+ * by arcs that leave them smoothly.
+ *
+ * <p>The cuts lie as near as gives the two bows room between them, and never so far that they would come upon the next crossing.
+ */
+final class Breaking {
+    /** How much of the way to the next crossing a bow may take; of the way to the next break, half of that is left to each. */
+    private static final double TO_CROSSING = 0.8;
+
+    private static final double TO_BREAK = 0.47;
+
+    /** How many widths of the band a bow takes where there is room. */
+    private static final double WIDTHS = 3.2;
+
+    /** One stretch of a strand between two breaks, as its curves; the breaks before and after it, -1 at the ends of an open one. */
+    private record Stretch(int strand, int ordinal, List<Curve> curves, int before, int after) {}
+
+    /** The end of a stretch: its start or its finish. */
+    private record End(int stretch, boolean start) {}
+
+    private final Diagram diagram;
+    private final Map<Integer, Way> breaks;
+    private final List<Stretch> stretches = new ArrayList<>();
+
+    /** For each passage of a broken meet, the stretches that arrive at it and leave it. */
+    private final Map<Integer, Integer> arriving = new HashMap<>();
+
+    private final Map<Integer, Integer> leaving = new HashMap<>();
+
+    private Breaking(Diagram diagram, Map<Integer, Way> breaks) {
+        this.diagram = diagram;
+        this.breaks = breaks;
+    }
+
+    /**
+     * The strands after crossings were taken out.
+     *
+     * @param breaks the meets that are broken, and the way their strands turn back
+     */
+    static List<Strand> of(Diagram diagram, Map<Integer, Way> breaks) {
+        return new Breaking(diagram, breaks).strands();
+    }
+
+    private List<Strand> strands() {
+        List<Strand> strands = new ArrayList<>();
+        List<Integer> whole = new ArrayList<>();
+        for (int s = 0; s < diagram.strands().size(); s++) {
+            if (!stretches(s)) {
+                whole.add(s);
+            }
+        }
+        boolean[] gone = new boolean[stretches.size()];
+        Map<Integer, List<Strand>> made = new HashMap<>();
+        for (int i = 0; i < stretches.size(); i++) {
+            Stretch stretch = stretches.get(i);
+            // Open strands are begun at their ends.
+            if (!gone[i] && (stretch.before() < 0 || stretch.after() < 0)) {
+                boolean forward = stretch.before() < 0;
+                add(made, i, path(new End(i, forward), gone));
+            }
+        }
+        for (int i = 0; i < stretches.size(); i++) {
+            if (!gone[i]) {
+                add(made, i, path(new End(i, true), gone));
+            }
+        }
+        for (int s = 0; s < diagram.strands().size(); s++) {
+            List<Strand> of = whole.contains(s) ? List.of(diagram.strands().get(s)) : made.getOrDefault(s, List.of());
+            for (Strand strand : of) {
+                strands.add(new Strand(Strand.letter(strands.size()), strand.key(), strand.path(), strand.band()));
+            }
+        }
+        return strands;
+    }
+
+    private void add(Map<Integer, List<Strand>> made, int stretch, Path path) {
+        Stretch first = stretches.get(stretch);
+        Strand source = diagram.strands().get(first.strand());
+        made.computeIfAbsent(first.strand(), k -> new ArrayList<>())
+                .add(new Strand("", source.key().part(first.ordinal()), path, source.band()));
+    }
+
+    /** Cuts a strand at its breaks; false when it has none. */
+    private boolean stretches(int s) {
+        Path path = diagram.strands().get(s).path();
+        List<Integer> at = new ArrayList<>();
+        for (int i = 0; i < diagram.passages(s); i++) {
+            if (breaks.containsKey(diagram.passage(s, i) / 2)) {
+                at.add(i);
+            }
+        }
+        if (at.isEmpty()) {
+            return false;
+        }
+        int n = at.size();
+        int first = stretches.size();
+        for (int k = path.closed() ? 0 : -1; k < n; k++) {
+            int before = k < 0 ? -1 : diagram.passage(s, at.get(k));
+            boolean last = k == n - 1;
+            int after = last && !path.closed() ? -1 : diagram.passage(s, at.get(last ? 0 : k + 1));
+            double from = before < 0 ? 0 : moved(s, before, 1);
+            double to = after < 0 ? path.size() : moved(s, after, -1);
+            int index = stretches.size();
+            stretches.add(new Stretch(s, index - first, path.part(from, to), before, after));
+            if (before >= 0) {
+                leaving.put(before, index);
+            }
+            if (after >= 0) {
+                arriving.put(after, index);
+            }
+        }
+        return true;
+    }
+
+    /** The position on a strand where the bow at a broken passage begins, a way before (-1) or after (1) it. */
+    private double moved(int s, int passage, int way) {
+        Path path = diagram.strands().get(s).path();
+        double here = path.lengthTo(diagram.position(passage));
+        double at = here + way * bow(passage / 2);
+        double total = path.length();
+        return path.positionAt(path.closed() ? at - total * Math.floor(at / total) : Math.max(0, Math.min(total, at)));
+    }
+
+    /** How far from a broken meet its bows begin, on all four sides of it. */
+    private double bow(int meet) {
+        Meet m = diagram.meets().get(meet);
+        double width = Math.max(
+                diagram.strands().get(m.first()).width(),
+                diagram.strands().get(m.second()).width());
+        double bow = WIDTHS * width;
+        for (int passage : new int[] {2 * meet, 2 * meet + 1}) {
+            for (int way : new int[] {-1, 1}) {
+                bow = Math.min(bow, room(passage, way));
+            }
+        }
+        return bow;
+    }
+
+    private double room(int passage, int way) {
+        int s = diagram.strand(passage);
+        Path path = diagram.strands().get(s).path();
+        int n = diagram.passages(s);
+        int at = 0;
+        while (diagram.passage(s, at) != passage) {
+            at++;
+        }
+        int next = at + way;
+        double here = path.lengthTo(diagram.position(passage));
+        if (!path.closed() && (next < 0 || next >= n)) {
+            return 0.9 * (next < 0 ? here : path.length() - here);
+        }
+        int other = diagram.passage(s, Math.floorMod(next, n));
+        double there = path.lengthTo(diagram.position(other));
+        double apart = way * (there - here);
+        apart = apart <= 0 ? apart + path.length() : apart;
+        return apart * (breaks.containsKey(other / 2) ? TO_BREAK : TO_CROSSING);
+    }
+
+    /** The strand that begins at an end of a stretch and goes on through it and what it turns back into. */
+    private Path path(End begin, boolean[] gone) {
+        List<Curve> curves = new ArrayList<>();
+        End at = begin;
+        while (true) {
+            Stretch stretch = stretches.get(at.stretch());
+            gone[at.stretch()] = true;
+            curves.addAll(along(stretch, at.start()));
+            int passage = at.start() ? stretch.after() : stretch.before();
+            if (passage < 0) {
+                return new Path(curves, false);
+            }
+            End next = across(passage, at.start());
+            List<Curve> onward = along(stretches.get(next.stretch()), next.start());
+            Curve last = curves.get(curves.size() - 1);
+            Curve first = onward.get(0);
+            Point p = last.end();
+            Point q = first.start();
+            if (p.distance(q) > 0) {
+                curves.addAll(Biarc.of(p, last.tangent(1), q, first.tangent(0)));
+            }
+            if (next.equals(begin)) {
+                return new Path(curves, true);
+            }
+            at = next;
+        }
+    }
+
+    private static List<Curve> along(Stretch stretch, boolean forward) {
+        if (forward) {
+            return stretch.curves();
+        }
+        List<Curve> back =
+                new ArrayList<>(stretch.curves().stream().map(Curve::reversed).toList());
+        Collections.reverse(back);
+        return back;
+    }
+
+    /** Where a strand goes on that comes to a broken passage along its own way, or against it. */
+    private End across(int passage, boolean forward) {
+        int other = passage ^ 1;
+        boolean with = breaks.get(passage / 2) == Way.WITH;
+        // Coming forward it goes on by the other strand: along that one's way it leaves, against it it goes back up
+        // what arrives.
+        boolean leaves = forward == with;
+        return leaves ? new End(leaving.get(other), true) : new End(arriving.get(other), false);
+    }
+}

@@ -1,0 +1,63 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.plane.Booleans;
+
+/** The pieces of ground that the bands of a weave enclose. */
+public final class Grounds {
+    private Grounds() {}
+
+    /**
+     * The enclosed grounds, the largest first. Bands count as whole: the clearance beside an under-pass joins no two grounds.
+     *
+     * @throws IllegalStateException if the bands cannot be united
+     */
+    public static List<Region> of(Weave weave) {
+        List<Region> bands = new ArrayList<>();
+        for (int s = 0; s < weave.strands().size(); s++) {
+            bands.addAll(bands(weave, s));
+        }
+        if (bands.isEmpty()) {
+            return List.of();
+        }
+        return Booleans.union(bands).stream()
+                .flatMap(r -> r.holes().stream())
+                .map(hole -> Region.of(hole.signedArea() < 0 ? hole.reversed() : hole))
+                .sorted(Comparator.comparingDouble(Region::area).reversed())
+                .toList();
+    }
+
+    /** The band of a strand in stretches, each from half the way before a crossing to half the way after it, so that none overlaps itself. */
+    private static List<Region> bands(Weave weave, int s) {
+        Strand strand = weave.strands().get(s);
+        Path path = strand.path();
+        Diagram diagram = weave.diagram();
+        int n = diagram.passages(s);
+        if (n < 2) {
+            return BandOutline.regions(path, strand.band().widths(), strand.ends());
+        }
+        List<Double> cuts = new ArrayList<>();
+        for (int i = path.closed() ? 0 : 1; i < n; i++) {
+            double before = diagram.position(diagram.passage(s, i == 0 ? n - 1 : i - 1)) - (i == 0 ? path.size() : 0);
+            double middle = (before + diagram.position(diagram.passage(s, i))) / 2;
+            cuts.add(middle < 0 ? middle + path.size() : middle);
+        }
+        cuts.sort(Comparator.naturalOrder());
+        List<Region> bands = new ArrayList<>();
+        for (int i = path.closed() ? 0 : -1; i < cuts.size(); i++) {
+            double from = i < 0 ? 0 : cuts.get(i);
+            boolean last = i == cuts.size() - 1;
+            double to = !last ? cuts.get(i + 1) : path.closed() ? cuts.get(0) : path.size();
+            Path stretch = new Path(path.part(from, to), false);
+            bands.addAll(BandOutline.regions(
+                    stretch, Clipping.widths(strand, from, to), path.closed() ? Ends.BUTT : strand.ends()));
+        }
+        return bands;
+    }
+}

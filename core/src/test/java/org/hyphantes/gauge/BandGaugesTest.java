@@ -1,0 +1,185 @@
+package org.hyphantes.gauge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Material;
+import org.hyphantes.design.Member;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Step;
+import org.hyphantes.figure.Circle;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Treatment;
+import org.hyphantes.treatment.Turn;
+import org.hyphantes.weave.Rhythm;
+import org.junit.jupiter.api.Test;
+
+/** The gauges of bands against closed forms, and that each mend does away with what it mends. */
+class BandGaugesTest {
+    private static Design design(Material material, List<Form> forms, Treatment... recipe) {
+        List<Member> members = new ArrayList<>();
+        for (Form form : forms) {
+            members.add(new Figure("f" + members.size(), "Figure " + members.size(), form));
+        }
+        List<Step> steps = new ArrayList<>();
+        for (Treatment treatment : recipe) {
+            steps.add(new Step(true, treatment));
+        }
+        return new Design("Trial", Unit.MM, material, Map.of(), new Group("design", "Trial", members, steps));
+    }
+
+    private static Design ring(double width) {
+        return design(
+                Material.METAL_INLAY,
+                List.of(circle(40, 62, 0), circle(70, 0, 0)),
+                Turn.of(8),
+                Band.of(Amount.of(width), Ends.BUTT),
+                Interlace.STARTING);
+    }
+
+    private static Circle circle(double radius, double out, double bearing) {
+        return new Circle(Amount.of(radius), Amount.of(out), Amount.of(bearing));
+    }
+
+    private static Inspection inspect(Design design) {
+        return Inspection.of(design, new Resolver().resolve(design));
+    }
+
+    private static Snag snag(Design design, Gauge gauge) {
+        return inspect(design).snags().stream()
+                .filter(s -> s.gauge() == gauge)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Design mended(Design design, Gauge gauge) {
+        return snag(design, gauge).mend().orElseThrow().change().apply(design);
+    }
+
+    /** Circles two places apart stand 62 sqrt 2 apart, so 62 sqrt 2 - 80 lies between their lines. */
+    @Test
+    void groundNarrowsAndBandsOverlapAsTheClosedFormSays() {
+        double apart = 62 * Math.sqrt(2) - 80;
+        Inspection six = inspect(ring(6));
+        assertThat(six.reading(Gauge.NARROWEST).text()).startsWith(String.format("%.2f", apart - 6));
+        assertThat(six.reading(Gauge.NARROWEST).state()).isEqualTo(State.CHIPPED);
+        assertThat(six.reading(Gauge.TOUCHING).text()).isEqualTo("nowhere");
+        assertThat(six.reading(Gauge.EVENNESS).state()).isEqualTo(State.WHOLE);
+
+        Design wide = ring(8);
+        Inspection eight = inspect(wide);
+        assertThat(eight.reading(Gauge.TOUCHING).text()).isEqualTo(String.format("%.2f mm at 8 places", 8 - apart));
+        assertThat(eight.reading(Gauge.TOUCHING).state()).isEqualTo(State.BROKEN);
+        assertThat(snag(wide, Gauge.TOUCHING).words()).contains("overlap by 0.32 mm, at 8 places");
+        assertThat(snag(wide, Gauge.TOUCHING).mendWords()).isEqualTo("Narrow the band to 6.1 mm");
+        Design mended = mended(wide, Gauge.TOUCHING);
+        assertThat(inspect(mended).reading(Gauge.TOUCHING).text()).isEqualTo("nowhere");
+        assertThat(inspect(mended).reading(Gauge.NARROWEST).state()).isEqualTo(State.CHIPPED);
+        assertThat(inspect(mended(mended, Gauge.NARROWEST)).snags()).isEmpty();
+    }
+
+    @Test
+    void whileMeasuringWaitsTheReadingSaysSo() {
+        Design design = ring(6);
+        Inspection quick =
+                Inspection.of(design, new Resolver().resolve(design), org.hyphantes.geometry.Watch.NONE, false);
+        assertThat(quick.reading(Gauge.NARROWEST).state()).isEqualTo(State.RESOLVING);
+        assertThat(quick.snags()).isEmpty();
+    }
+
+    /** A bend of radius r leaves a band half its width outside and r inside. */
+    @Test
+    void aBandPinchesOnABendTighterThanHalfItsWidth() {
+        Design bend = design(
+                Material.PRINT,
+                List.of(new Drawn("M -40 0 L 0 0 A 2 2 0 0 1 0 4 L -40 4"), circle(15, 30, 270)),
+                Band.of(Amount.of(5), Ends.BUTT),
+                Interlace.STARTING);
+        assertThat(snag(bend, Gauge.EVENNESS).words()).contains("pinches to 4.5 mm of 5 mm");
+        Design mended = mended(bend, Gauge.EVENNESS);
+        assertThat(inspect(mended).snags()).noneMatch(s -> s.gauge() == Gauge.EVENNESS);
+    }
+
+    @Test
+    void bandsThatMeetAtTwoWidthsAreWidenedToOne() {
+        Design two = design(
+                Material.PRINT,
+                List.of(new Drawn("M -40 0 L 0 0"), new Drawn("M 0 0 L 40 0"), circle(20, 20, 90)),
+                new Band("Figure 0", Amount.of(5), Ends.BUTT, Amount.of(0)),
+                new Band("Figure 1", Amount.of(6), Ends.BUTT, Amount.of(0)),
+                new Band("Figure 2", Amount.of(3), Ends.BUTT, Amount.of(0)),
+                Interlace.STARTING);
+        assertThat(snag(two, Gauge.EVENNESS).words()).isEqualTo("Two bands meet here at 5 mm and 6 mm.");
+        assertThat(inspect(two).reading(Gauge.EVENNESS).text()).isEqualTo("3 mm to 6 mm");
+        assertThat(inspect(mended(two, Gauge.EVENNESS)).snags()).noneMatch(s -> s.gauge() == Gauge.EVENNESS);
+    }
+
+    @Test
+    void threeStrandsThroughOnePlaceArePartedAndTouchesDrawnApart() {
+        Design three = design(
+                Material.PRINT,
+                List.of(circle(30, 30, 0), circle(30, 30, 120), circle(30, 30, 240)),
+                Band.of(Amount.of(2), Ends.BUTT),
+                Interlace.STARTING.withClearance(0.2));
+        assertThat(snag(three, Gauge.CROSSINGS).mendWords()).isEqualTo("Part them by 0.5 mm");
+        Design parted = mended(three, Gauge.CROSSINGS);
+        assertThat(inspect(parted).snags()).noneMatch(s -> s.words().startsWith("Three strands"));
+
+        Design touch = design(
+                Material.PRINT,
+                List.of(circle(30, 30, 90), circle(30, 30, 270)),
+                Band.of(Amount.of(2), Ends.BUTT),
+                Interlace.STARTING);
+        assertThat(snag(touch, Gauge.CROSSINGS).words()).startsWith("Two strands touch");
+        assertThat(inspect(mended(touch, Gauge.CROSSINGS)).snags())
+                .noneMatch(s -> s.words().startsWith("Two strands"));
+    }
+
+    @Test
+    void overlapsCloseEndsCrampedCrossingsAndOddPairsAreMended() {
+        Design twice = design(
+                Material.PRINT,
+                List.of(circle(30, 0, 0), circle(30, 0, 0), circle(30, 25, 0)),
+                Band.of(Amount.of(2), Ends.BUTT),
+                Interlace.STARTING);
+        assertThat(snag(twice, Gauge.CROSSINGS).words()).startsWith("Two strands lie on one another");
+        assertThat(inspect(mended(twice, Gauge.CROSSINGS)).snags()).isEmpty();
+
+        Design open = design(
+                Material.PRINT,
+                List.of(new Drawn("M 0 0 L 40 0 L 40 40 L 0 40 L 0 0.3"), circle(20, 0, 0)),
+                Band.of(Amount.of(2), Ends.BUTT),
+                Interlace.STARTING);
+        assertThat(snag(open, Gauge.STRANDS).mendWords()).isEqualTo("Close it");
+        assertThat(inspect(mended(open, Gauge.STRANDS)).reading(Gauge.STRANDS).text())
+                .isEqualTo("2, all closed");
+
+        Design cramped = design(
+                Material.PRINT,
+                List.of(circle(30, 5, 90), circle(30, 5, 270), circle(30, 6, 0)),
+                Band.of(Amount.of(9), Ends.BUTT),
+                Interlace.STARTING);
+        assertThat(inspect(cramped).reading(Gauge.CROSSINGS).state()).isEqualTo(State.BROKEN);
+        Design roomy = mended(cramped, Gauge.CROSSINGS);
+        assertThat(inspect(roomy).snags()).noneMatch(s -> s.words().contains("no room"));
+
+        Design pairs = design(
+                Material.PRINT,
+                List.of(circle(30, 15, 90), circle(30, 15, 270)),
+                Band.of(Amount.of(2), Ends.BUTT),
+                Interlace.STARTING.withRhythm(Rhythm.IN_PAIRS));
+        assertThat(snag(pairs, Gauge.CROSSINGS).mendWords()).isEqualTo("Weave alternately");
+        assertThat(inspect(mended(pairs, Gauge.CROSSINGS)).snags()).isEmpty();
+    }
+}

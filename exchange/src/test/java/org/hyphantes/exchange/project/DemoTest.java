@@ -1,0 +1,43 @@
+package org.hyphantes.exchange.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.gauge.Inspection;
+import org.hyphantes.gauge.State;
+import org.hyphantes.weave.Weave;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class DemoTest {
+    /** Strands and crossings, counted by hand or by the laws of plaits. */
+    private static final Map<Demo, int[]> COUNTS = Map.of(
+            Demo.TIDE_RING, new int[] {9, 32},
+            Demo.FERRYMANS_PLAIT, new int[] {2, 150},
+            Demo.STAITH, new int[] {4, 12},
+            Demo.EDDY, new int[] {2, 9},
+            Demo.SLUICE_GATE, new int[] {6, 20},
+            Demo.TWO_TIDES, new int[] {2, 2},
+            Demo.TOLLKEY, new int[] {4, 8},
+            Demo.WEIR, new int[] {1, 48},
+            Demo.QUERN, new int[] {4, 36});
+
+    @ParameterizedTest
+    @EnumSource(Demo.class)
+    void everyDemoIsSoundAndHasTheStrandsItShould(Demo demo) {
+        Design design = demo.design();
+        assertThat(design.name()).isEqualTo(demo.title());
+        Artwork artwork = new Resolver().resolve(design);
+        Weave weave = artwork.work().weaves().get(0).weave();
+        int[] counts = COUNTS.getOrDefault(
+                demo, new int[] {weave.strands().size(), weave.crossings().size()});
+        assertThat(weave.strands()).hasSize(counts[0]);
+        assertThat(weave.crossings()).hasSize(counts[1]);
+        assertThat(weave.alternates()).isTrue();
+        Inspection inspection = Inspection.of(design, artwork);
+        assertThat(inspection.readings()).noneMatch(r -> r.state() == State.BROKEN);
+    }
+}
