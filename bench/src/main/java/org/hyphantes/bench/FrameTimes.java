@@ -55,10 +55,14 @@ public final class FrameTimes extends Application {
         new AnimationTimer() {
             private Resolved drawn;
             private long before;
+            private int pulse;
 
             @Override
             public void handle(long now) {
-                if (!desk.settledProperty().get() || desk.resolved() == drawn) {
+                // A hand moves on at every pulse, whatever has been drawn by then.
+                Design moved = Rings.withRadius(desk.design(), radius + Math.sin(pulse++ / 14.0));
+                desk.drag(new Edit("dragged", d -> moved));
+                if (desk.resolved() == null || desk.resolved() == drawn) {
                     return;
                 }
                 drawn = desk.resolved();
@@ -71,10 +75,7 @@ public final class FrameTimes extends Application {
                     stop();
                     print(size);
                     next();
-                    return;
                 }
-                Design changed = Rings.withRadius(desk.design(), radius + Math.sin(frame / 7.0));
-                desk.drag(new Edit("dragged", d -> changed));
             }
         }.start();
     }

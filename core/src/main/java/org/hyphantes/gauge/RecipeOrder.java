@@ -76,12 +76,17 @@ public final class RecipeOrder {
         int interlace = first(group, Interlace.class);
         if (treatment instanceof Interlace) {
             interlaceStep(group, i, snags);
-        } else if (treatment instanceof Band && interlace >= 0 && interlace < i) {
+        } else if (isBanding(treatment) && interlace >= 0 && interlace < i) {
             if (!banded(group, interlace)) {
                 return;
             }
-            snags.add(Snag.of(Gauge.CROSSINGS, State.BROKEN, null, "Band comes after Interlace and finds no line left.")
-                    .mended("Move Band before Interlace", Recipes.moveStep(group.id(), i, interlace, "Band")));
+            String title = treatment.schema().title();
+            snags.add(Snag.of(
+                            Gauge.CROSSINGS,
+                            State.BROKEN,
+                            null,
+                            title + " comes after Interlace and finds no line left.")
+                    .mended("Move " + title + " before Interlace", Recipes.moveStep(group.id(), i, interlace, title)));
         } else if (interlace >= 0 && interlace < i && treatment.laid(1) > 1) {
             String title = treatment.schema().title();
             snags.add(Snag.of(
@@ -200,12 +205,15 @@ public final class RecipeOrder {
 
     private static boolean banded(Group group, int before) {
         for (int i = 0; i < before; i++) {
-            Treatment treatment = group.recipe().get(i).treatment();
-            if (group.recipe().get(i).over() && (treatment instanceof Band || treatment instanceof Taper)) {
+            if (group.recipe().get(i).over() && isBanding(group.recipe().get(i).treatment())) {
                 return true;
             }
         }
         return false;
+    }
+
+    private static boolean isBanding(Treatment treatment) {
+        return treatment instanceof Band || treatment instanceof Taper;
     }
 
     private static int first(Group group, Class<? extends Treatment> type) {

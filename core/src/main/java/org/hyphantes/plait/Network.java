@@ -23,6 +23,9 @@ public final class Network {
     /** From this angle (radians) at a joint on, strands are led round it in a bow of their own. */
     private static final double WIDE = Math.toRadians(200);
 
+    /** In larger networks bows are not kept clear of what lies beyond their joint. */
+    private static final int MOST_SEARCHED = 4000;
+
     private static final double LEAST = Math.toRadians(22);
     private static final double MOST = Math.toRadians(76);
 
@@ -262,6 +265,23 @@ public final class Network {
         return new Node(edge.middle(), heading, Node.Kind.CROSSING);
     }
 
+    /** How far (mm) out from a joint another part of the network lies that a bow could come upon. */
+    private double clear(Point joint, Point out, Dart dart, Dart next) {
+        double clear = Double.POSITIVE_INFINITY;
+        for (int e = 0; e < edges.size() && edges.size() <= MOST_SEARCHED; e++) {
+            Edge edge = edges.get(e);
+            if (e != dart.edge() && e != next.edge()) {
+                for (Point p : List.of(edge.middle(), joints.get(edge.from()), joints.get(edge.to()))) {
+                    Point way = p.minus(joint);
+                    if (way.dot(out) > 0.4 * way.length() && way.length() > 0) {
+                        clear = Math.min(clear, way.length());
+                    }
+                }
+            }
+        }
+        return clear;
+    }
+
     /** The bow round a joint where the way from one edge to the next is wide; a tip there, if turns are pointed. */
     private void bow(List<Node> nodes, Dart dart, boolean right, Turns turns) {
         Dart next = right ? clockwise.get(dart) : counter.get(dart);
@@ -276,7 +296,8 @@ public final class Network {
                         + joint.distance(edges.get(next.edge()).middle()))
                 / 2;
         boolean alone = dart.equals(next);
-        double far = turns == Turns.POINTED ? alone ? 1.2 : 1 : alone ? 0.7 : 0.42;
+        double wanted = turns == Turns.POINTED ? alone ? 1.2 : 0.9 : alone ? 0.7 : 0.42;
+        double far = Math.min(wanted, 0.45 * clear(joint, out, dart, next) / half);
         Point heading = out.right().times(right ? 1 : -1);
         nodes.add(new Node(
                 joint.plus(out.times(far * half)), heading, turns == Turns.POINTED ? Node.Kind.TIP : Node.Kind.TURN));

@@ -2,7 +2,6 @@ package org.hyphantes.treatment;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.plait.Network;
@@ -47,14 +46,17 @@ public record Knot(String lines, Turns turns) implements Treatment {
         Laid first = network.get(0);
         StrandKey key = new StrandKey(first.key().figure(), List.of());
         for (int i = 0; i < strands.size(); i++) {
-            rest.add(new Laid(key.part(i), strands.get(i), Point.ORIGIN, Optional.empty(), first.colour()));
+            rest.add(new Laid(key.part(i), strands.get(i), Point.ORIGIN, first.band(), first.colour()));
         }
         return work.withLines(rest);
     }
 
     @Override
     public String brief(Work done, Unit unit) {
-        int strands = (int) done.lines().stream().filter(l -> l.path().closed()).count();
+        int strands = (int) done.lines().stream().filter(l -> l.path().closed()).count()
+                + done.weaves().stream()
+                        .mapToInt(l -> l.weave().strands().size())
+                        .sum();
         return strands + (strands == 1 ? " strand" : " strands");
     }
 }

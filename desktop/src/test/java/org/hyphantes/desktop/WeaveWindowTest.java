@@ -136,6 +136,34 @@ class WeaveWindowTest extends WindowFixture {
     }
 
     @Test
+    void everyActHasAWord(FxRobot robot) {
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.UP);
+        robot.write("swap").type(KeyCode.ENTER);
+        eventually(() ->
+                assertThat(weave().crossings()).filteredOn(Crossing::isPinned).hasSize(8));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write("release").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write("break upright").type(KeyCode.ENTER);
+        eventually(() -> assertThat(weave().broken()).hasSize(8));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write("rejoin").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
+        robot.write("lift b").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.liftedProperty().get())
+                .contains(weave().strands().get(1).key()));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write("lay i under").type(KeyCode.ENTER);
+        eventually(() -> assertThat(weave().passes(8).get(0)).isFalse());
+        eventually(() -> assertThat(weave().passes(8).get(1)).isTrue());
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write("lay z").type(KeyCode.ENTER);
+        eventually(() -> assertThat(message(robot)).contains("by its letter: lay B"));
+    }
+
+    @Test
     void aMendIsShownAsAGhostAndThenDone(FxRobot robot) {
         robot.write("band 8").type(KeyCode.ENTER);
         eventually(() -> assertThat(

@@ -209,9 +209,20 @@ public final class Narrows {
         Point d = p.minus(q);
         boolean away = (back == null || d.dot(back) >= 0) && (ahead == null || d.dot(ahead) >= 0);
         boolean square = Math.abs(d.dot(b.on().tangent(s))) <= 1e-6 * (d.length() + within);
-        if (d.length() <= within && away && square) {
+        if (d.length() <= within && away && (square || isNearestEnd(b, s, d))) {
             add(a, t, b, s, p, q);
         }
+    }
+
+    /** Whether a parameter is an open end of its path, from which the path leads away from what lies a displacement off. */
+    private boolean isNearestEnd(Piece b, double s, Point d) {
+        Path path = paths.get(b.path());
+        if (path.closed()) {
+            return false;
+        }
+        boolean start = s < 1e-9 && b.curve() == 0;
+        boolean end = s > 1 - 1e-9 && b.curve() == path.size() - 1;
+        return start && d.dot(b.on().tangent(0)) <= 0 || end && d.dot(b.on().tangent(1)) >= 0;
     }
 
     private void add(Piece a, double t, Piece b, double s, Point p, Point q) {

@@ -20,8 +20,12 @@ import org.hyphantes.geometry.Point;
  * @param first for each curve of that path the first curve beside it; one more number at the end
  * @param tight the curves of that path beside which it is only stood in for, since they bend too tightly for it or make a corner that
  *     cannot be mitred
+ * @param isPlain whether there is one exact line or arc beside each curve of the path
  */
-public record BandEdge(Path path, int[] first, BitSet tight) {
+public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
+    private static final BitSet NONE = new BitSet();
+    private static final int[] ONE = {0, 1};
+
     /** A curve whose parallel would bend to less than this share of its own radius is said to bend too tightly for it. */
     private static final double LEAST_BEND = 1e-3;
 
@@ -33,11 +37,11 @@ public record BandEdge(Path path, int[] first, BitSet tight) {
      */
     public static BandEdge of(Path path, WidthProfile widths, double share, double beyond) {
         int n = path.size();
-        if (widths.isEven() && path.curves().stream().noneMatch(Cubic.class::isInstance)) {
+        if (widths.isEven() && !hasCubics(path)) {
             double distance = share * widths.widest() / 2 + Math.signum(share) * beyond;
             Optional<Path> exact = distance == 0 ? Optional.of(path) : Parallel.of(path, distance);
             if (exact.isPresent()) {
-                return new BandEdge(exact.get(), counting(n), new BitSet());
+                return new BandEdge(exact.get(), counting(n), NONE, true);
             }
         }
         List<List<Curve>> beside = new ArrayList<>(n);
@@ -73,7 +77,8 @@ public record BandEdge(Path path, int[] first, BitSet tight) {
             all.addAll(beside.get(i));
         }
         first[n] = all.size();
-        return new BandEdge(new Path(all, path.closed()), first, tight);
+        boolean plain = all.size() == n && all.stream().noneMatch(Cubic.class::isInstance);
+        return new BandEdge(new Path(all, path.closed()), first, tight, plain);
     }
 
     /** What stands in beside a curve that bends too tightly. */
@@ -86,7 +91,19 @@ public record BandEdge(Path path, int[] first, BitSet tight) {
         return new ArrayList<>(List.of(new Line(from, from.distance(to) > 0 ? to : from.plus(apart))));
     }
 
+    private static boolean hasCubics(Path path) {
+        for (Curve curve : path.curves()) {
+            if (curve instanceof Cubic) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static int[] counting(int n) {
+        if (n == 1) {
+            return ONE;
+        }
         int[] first = new int[n + 1];
         for (int i = 0; i <= n; i++) {
             first[i] = i;
@@ -223,11 +240,5 @@ public record BandEdge(Path path, int[] first, BitSet tight) {
             }
         }
         return true;
-    }
-
-    /** Whether it has one exact curve beside each curve of its path. */
-    public boolean isPlain() {
-        return first[first.length - 1] == first.length - 1
-                && path.curves().stream().noneMatch(Cubic.class::isInstance);
     }
 }

@@ -60,11 +60,21 @@ public record WidthProfile(List<Stop> stops) {
     }
 
     public boolean isEven() {
-        return stops.stream().allMatch(s -> s.width() == stops.get(0).width());
+        // Asked at every crossing, so without streams.
+        for (int i = 1; i < stops.size(); i++) {
+            if (stops.get(i).width() != stops.get(0).width()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     public double widest() {
-        return stops.stream().mapToDouble(Stop::width).max().orElse(0);
+        double widest = 0;
+        for (Stop stop : stops) {
+            widest = Math.max(widest, stop.width());
+        }
+        return widest;
     }
 
     /** The width at a share of the length. */

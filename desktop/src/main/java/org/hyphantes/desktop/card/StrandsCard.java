@@ -20,6 +20,7 @@ import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
 import org.hyphantes.weave.Weave;
 
 /** The strands unrolled: each as a straight ribbon with the crossings along it, over where the ribbon runs through. */
@@ -52,6 +53,11 @@ public final class StrandsCard extends BorderPane {
             }
         });
         desk.hoverProperty().addListener(o -> unhurried.wish());
+        desk.liftedProperty().addListener(o -> {
+            draw();
+            bringLifted(scroll);
+        });
+        rows.setOnMouseClicked(e -> clicked((int) Math.floor(e.getY() / ROW)));
         widthProperty().addListener(o -> draw());
     }
 
@@ -105,7 +111,40 @@ public final class StrandsCard extends BorderPane {
         ribbon(gc, palette, weave.passes(s), y, 28, rows.getWidth() - 62, lit);
     }
 
+    /** Scrolls to the row of the strand that is lifted. */
+    private void bringLifted(ScrollPane scroll) {
+        List<StrandKey> keys = keys();
+        desk.liftedProperty().get().map(keys::indexOf).filter(i -> i >= 0).ifPresent(row -> {
+            double room = rows.getHeight() - scroll.getViewportBounds().getHeight();
+            double wanted = (row + 0.5) * ROW - scroll.getViewportBounds().getHeight() / 2;
+            scroll.setVvalue(room <= 0 ? 0 : Math.max(0, Math.min(1, wanted / room)));
+        });
+    }
+
+    private List<StrandKey> keys() {
+        Resolved resolved = desk.resolved();
+        return resolved == null
+                ? List.of()
+                : resolved.finished().work().weaves().stream()
+                        .flatMap(l -> l.weave().strands().stream())
+                        .map(Strand::key)
+                        .toList();
+    }
+
+    private void clicked(int row) {
+        List<StrandKey> keys = keys();
+        if (row >= 0 && row < Math.min(keys.size(), MOST_ROWS)) {
+            desk.lift(keys.get(row));
+        }
+    }
+
     private boolean lit(Weave weave, int w, int s) {
+        if (desk.liftedProperty()
+                .get()
+                .filter(weave.strands().get(s).key()::equals)
+                .isPresent()) {
+            return true;
+        }
         Hover hover = desk.hoverProperty().get();
         if (!hover.isCrossing()
                 || hover.weave() != w

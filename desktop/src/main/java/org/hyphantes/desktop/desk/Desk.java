@@ -22,6 +22,7 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.History;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
 import org.hyphantes.figure.Ended;
 import org.hyphantes.figure.Form;
@@ -31,7 +32,11 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Reading;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Braid;
+import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Knot;
+import org.hyphantes.treatment.Taper;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.StrandKey;
@@ -445,13 +450,30 @@ public final class Desk {
                 .map(s -> ((Subject.OfStep) s).step());
     }
 
-    /** Where the shuttle is; but a weave begun while setting out comes after its bands. */
+    /** Where the shuttle is; but what is added while setting out comes after the steps that go before it. */
     private int placeFor(Treatment treatment) {
         int at = view().shuttle();
-        if (treatment instanceof Interlace && view().stage() == Stage.SET_OUT) {
-            return Math.max(at, root().last(Band.class).map(i -> i + 1).orElse(at));
+        if (view().stage() != Stage.SET_OUT || order(treatment) == 0) {
+            return at;
+        }
+        List<Step> recipe = root().recipe();
+        for (int i = at; i < recipe.size(); i++) {
+            if (order(recipe.get(i).treatment()) <= order(treatment)) {
+                at = i + 1;
+            }
         }
         return at;
+    }
+
+    /** In what order treatments that follow setting out usually follow on one another; 0 for all before. */
+    private static int order(Treatment treatment) {
+        if (treatment instanceof Knot || treatment instanceof Braid) {
+            return 1;
+        }
+        if (treatment instanceof Band || treatment instanceof Taper) {
+            return 2;
+        }
+        return treatment instanceof Interlace ? 3 : treatment instanceof Colouring ? 4 : 0;
     }
 
     /** Adds a step where the shuttle is and makes it the subject of the sentence. */

@@ -14,10 +14,16 @@ import org.slf4j.LoggerFactory;
 
 /**
  * Resolves designs one after another on a thread of its own. Only the newest wish counts: an older one not yet begun is
- * passed over, and one under way is broken off.
+ * passed over, and one that has been under way for long is broken off.
  */
 final class Loom {
     private static final Logger LOG = LoggerFactory.getLogger(Loom.class);
+
+    /**
+     * Work younger than this (ns) is brought to its end though there is a newer wish: a hand that drags wishes at every pulse, and
+     * would otherwise see nothing until it rests.
+     */
+    private static final long PATIENCE = 150_000_000L;
 
     private final Resolver resolver = new Resolver();
     private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
@@ -52,7 +58,7 @@ final class Loom {
         newestGhost++;
     }
 
-    /** Resolves, then hands the result over on the interface thread; nothing is handed over if a newer wish came meanwhile. */
+    /** Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done. */
     void resolve(
             Design design,
             String group,
@@ -67,8 +73,9 @@ final class Loom {
                 return;
             }
             try {
+                long begun = System.nanoTime();
                 Resolved resolved = Resolved.of(resolver, design, group, shuttle, knowing, measured, () -> {
-                    if (wish != newest) {
+                    if (wish != newest && System.nanoTime() - begun > PATIENCE) {
                         throw new CancellationException();
                     }
                 });

@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.desk;
 
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
@@ -11,7 +12,9 @@ import org.hyphantes.gauge.Inspection;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.known.KnownPoints;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Braid;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Knot;
 import org.hyphantes.treatment.Taper;
 
 /**
@@ -33,6 +36,9 @@ public record Resolved(
         Artwork finished,
         Inspection inspection,
         Optional<KnownPoints> known) {
+    private static final Set<Class<?>> FOLLOWING =
+            Set.of(Knot.class, Braid.class, Band.class, Taper.class, Interlace.class);
+
     static Resolved of(
             Resolver resolver,
             Design design,
@@ -53,14 +59,11 @@ public record Resolved(
                 design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch, measured), known);
     }
 
-    /** How many steps of a recipe belong to setting out: those before its first band or weave. */
+    /** How many steps of a recipe belong to setting out: those before its first knot, braid, band or weave. */
     public static int afterSettingOut(Group group) {
         for (int i = 0; i < group.recipe().size(); i++) {
             Step step = group.recipe().get(i);
-            if (step.over()
-                    && (step.treatment() instanceof Band
-                            || step.treatment() instanceof Taper
-                            || step.treatment() instanceof Interlace)) {
+            if (step.over() && FOLLOWING.contains(step.treatment().getClass())) {
                 return i;
             }
         }

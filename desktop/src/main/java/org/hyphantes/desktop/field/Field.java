@@ -20,7 +20,6 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Edit;
-import org.hyphantes.design.Shape;
 import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
@@ -32,11 +31,9 @@ import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.known.KnownPoint;
 import org.hyphantes.known.KnownPoints;
-import org.hyphantes.symmetry.Turning;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Crossing;
@@ -51,7 +48,6 @@ public final class Field extends Pane {
 
     private static final int MOST_TEXTURED = 400;
     private static final int MOST_FLAGS = 9;
-    private static final int MOST_ROUND = 4000;
 
     /** So many millimetres on either side of the centre are seen at least. */
     private static final double LEAST_SEEN = 60;
@@ -71,6 +67,8 @@ public final class Field extends Pane {
     private double panX;
     private double panY;
     private boolean still;
+    private double drawnWidth = -1;
+    private double drawnHeight = -1;
 
     public Field(Desk desk) {
         this.desk = desk;
@@ -172,7 +170,10 @@ public final class Field extends Pane {
         marks.setHeight(getHeight());
         rim.resizeRelocate(0, 0, getWidth(), getHeight());
         empty.resizeRelocate(getWidth() / 2 - 170, getHeight() / 2 - 50, 340, 100);
-        draw();
+        // Words laid anew are no reason to draw the design again, which may be large.
+        if (drawnWidth != getWidth() || drawnHeight != getHeight()) {
+            draw();
+        }
     }
 
     private boolean isSettingOut() {
@@ -287,30 +288,7 @@ public final class Field extends Pane {
         }
         return resolved.finished().shapes().isEmpty()
                 ? new Camera(getWidth(), getHeight(), Point.ORIGIN, 2)
-                : Camera.whole(round(resolved.finished()), getWidth(), getHeight(), margin);
-    }
-
-    /** What is seen of finished work: its box; of work with turns the square round the circle that holds it. */
-    private static Box round(Artwork finished) {
-        Optional<Point> centre =
-                finished.work().turning().filter(t -> t.count() > 2).map(Turning::centre);
-        if (centre.isEmpty() || finished.shapes().size() > MOST_ROUND) {
-            return finished.box();
-        }
-        double far = 0;
-        for (Shape shape : finished.shapes()) {
-            if (shape instanceof Shape.Filled filled) {
-                for (Curve curve : filled.region().outline().curves()) {
-                    far = Math.max(
-                            far,
-                            Math.max(
-                                    curve.start().distance(centre.get()),
-                                    curve.at(0.5).distance(centre.get())));
-                }
-            }
-        }
-        Point c = centre.get();
-        return far == 0 ? finished.box() : new Box(c.x() - far, c.y() - far, c.x() + far, c.y() + far);
+                : Camera.whole(RoundView.of(resolved.finished()), getWidth(), getHeight(), margin);
     }
 
     /** What is seen while setting out: the design and always as much on one side of its centre as on the other. */
@@ -326,6 +304,8 @@ public final class Field extends Pane {
         if (resolved == null || getWidth() < 1 || getHeight() < 1) {
             return;
         }
+        drawnWidth = getWidth();
+        drawnHeight = getHeight();
         View view = desk.view();
         camera = cameraFor(view, resolved);
         Palette palette = Palette.of(view.dark());
@@ -392,9 +372,16 @@ public final class Field extends Pane {
         for (Laying laying : artwork.work().weaves()) {
             if (laying.placed().equals(Affine.IDENTITY)) {
                 Weave weave = laying.weave();
+                boolean one = weave.strands().stream()
+                                .map(s -> s.key().figure())
+                                .distinct()
+                                .count()
+                        == 1;
                 for (Course course : weave.courses()) {
+                    // Strands of one figure are told apart among themselves.
                     String figure = weave.strands().get(course.strand()).key().figure();
-                    textures.draw(weave, course, painter.figure(figure), palette.ink());
+                    int kind = one && weave.symmetry().turning().isEmpty() ? course.strand() : painter.figure(figure);
+                    textures.draw(weave, course, kind, palette.ink());
                 }
             }
         }

@@ -32,6 +32,7 @@ final class Textures {
         double width = strand.width() * camera.scale();
         Texture texture = Texture.values()[Math.floorMod(kind, Texture.values().length)];
         if (texture == Texture.PLAIN
+                || strand.band().lines() > 0
                 || width < 6
                 || !course.region().outline().box().meets(camera.seen())) {
             return;

@@ -1,8 +1,10 @@
 package org.hyphantes.desktop.field;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.input.MouseEvent;
 import org.hyphantes.design.Breaks;
 import org.hyphantes.design.Edit;
@@ -298,7 +300,15 @@ final class WeaveHand {
         }
         String name = laying.weave().strands().get(laid.strand()).name();
         String first = otherWay ? "under, over" : "over, under";
-        return "lay " + name + " " + first + (passages.isEmpty() ? "" : " \u00b7 " + passages.size());
+        Set<Integer> reached = new HashSet<>();
+        for (int passage : passages) {
+            int whole = laying.weave().origins().whole(passage / 2);
+            if (whole >= 0) {
+                field.places(laying.weave()).reached(whole, desk.reach()).forEach(f -> reached.add(f.meet()));
+            }
+        }
+        String all = reached.size() > passages.size() ? ", " + reached.size() + " in all" : "";
+        return "lay " + name + " " + first + (passages.isEmpty() ? "" : " \u00b7 " + passages.size() + all);
     }
 
     Optional<Point> end() {

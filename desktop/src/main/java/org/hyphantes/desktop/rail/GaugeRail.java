@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.rail;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Hyperlink;
@@ -27,6 +28,8 @@ public final class GaugeRail extends HBox {
     private final Desk desk;
     private final Snags snags;
     private final HBox gauges = new HBox();
+    private List<Reading> shown = List.of();
+    private boolean shownDark;
     private final Label snag = new Label();
     private final Tooltip whole = new Tooltip();
     private final Hyperlink mend = new Hyperlink();
@@ -103,9 +106,13 @@ public final class GaugeRail extends HBox {
             return;
         }
         Palette palette = Palette.of(desk.view().dark());
-        gauges.getChildren().clear();
-        for (Reading reading : resolved.inspection().readings()) {
-            gauges.getChildren().add(gauge(reading, palette));
+        // Made anew only when they say something else, for that lays the whole rail out again.
+        if (!resolved.inspection().readings().equals(shown)
+                || shownDark != desk.view().dark()) {
+            shown = resolved.inspection().readings();
+            shownDark = desk.view().dark();
+            gauges.getChildren()
+                    .setAll(shown.stream().map(r -> gauge(r, palette)).toList());
         }
         whole.setText(snags.words().isEmpty() ? "No snags." : snags.words());
         snag.setText(resolved.inspection().snags().isEmpty() ? "No snags." : snags.words());

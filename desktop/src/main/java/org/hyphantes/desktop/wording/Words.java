@@ -51,6 +51,7 @@ public final class Words {
         words.add("undo");
         words.add("redo");
         words.addAll(FigureWords.ALL);
+        words.addAll(WeaveWords.ALL);
         return words;
     }
 
@@ -97,6 +98,9 @@ public final class Words {
             default -> {
                 if (FigureWords.ALL.contains(word)) {
                     return new FigureWords(desk).run(word, number);
+                }
+                if (WeaveWords.ALL.contains(word)) {
+                    return new WeaveWords(desk).run(word, number);
                 }
                 for (Form form : Form.EACH) {
                     if (form.schema().word().equals(word)) {
