@@ -1,14 +1,7 @@
 package org.hyphantes.figure;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import org.hyphantes.geometry.Path;
-import org.hyphantes.geometry.Point;
-import org.hyphantes.plait.Bar;
 import org.hyphantes.plait.Bars;
-import org.hyphantes.plait.Lattice;
 import org.hyphantes.plait.Turns;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
@@ -36,7 +29,7 @@ public record Border(
         Amount out,
         Amount bearing,
         Amount turned)
-        implements Breakable {
+        implements Panelled {
     public static final Border STARTING = new Border(
             Amount.of(10),
             Amount.of(14),
@@ -74,7 +67,8 @@ public record Border(
         return SCHEMA;
     }
 
-    private Panel panel() {
+    @Override
+    public Panel panel() {
         return new Panel(
                 (int) across.value(),
                 (int) along.value(),
@@ -83,38 +77,5 @@ public record Border(
                 Bars.read(breaks),
                 (int) deep.value(),
                 turns);
-    }
-
-    @Override
-    public List<Path> upright() {
-        return panel().strands();
-    }
-
-    @Override
-    public Optional<Form> broken(Point place, Point along) {
-        Optional<Lattice.Spot> spot = panel().spot(placed().inverse().of(place));
-        if (spot.isEmpty()) {
-            return Optional.empty();
-        }
-        Bar bar = Breakable.bar(along, placed().ofDirection(new Point(1, 0)));
-        Map<Lattice.Spot, Bar> changed = new LinkedHashMap<>(Bars.read(breaks));
-        if (bar == changed.get(spot.get())) {
-            changed.remove(spot.get());
-        } else {
-            changed.put(spot.get(), bar);
-        }
-        return Optional.of(SCHEMA.put(this, "breaks", Bars.of(changed)));
-    }
-
-    @Override
-    public Seated reaching(double leg, boolean otherWay) {
-        double scale = 2 * leg / Math.hypot(width.value(), height.value());
-        return (Border) Seated.scaled(this, scale, List.of("out"));
-    }
-
-    /** The legs are opposite corners; the other way the first is the middle. */
-    @Override
-    public Form between(Point first, Point second, boolean otherWay) {
-        return Rectangle.sized(this, first, second, otherWay);
     }
 }

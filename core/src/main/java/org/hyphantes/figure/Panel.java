@@ -12,7 +12,8 @@ import org.hyphantes.plait.Lay;
 import org.hyphantes.plait.Turns;
 
 /** A rectangular plan of a plait, laid so that its outermost lines touch a box. */
-record Panel(int across, int along, double width, double height, Map<Lattice.Spot, Bar> bars, int border, Turns turns) {
+public record Panel(
+        int across, int along, double width, double height, Map<Lattice.Spot, Bar> bars, int border, Turns turns) {
     private Lattice lattice() {
         boolean hollow = border > 0 && 2 * border < Math.min(across, along);
         Optional<Lattice.Hollow> middle = hollow
@@ -32,12 +33,13 @@ record Panel(int across, int along, double width, double height, Map<Lattice.Spo
         return new Lattice(2 * across, 2 * along, false, within, middle);
     }
 
-    List<Path> strands() {
+    /** The strands as closed paths about the origin. */
+    public List<Path> strands() {
         return lattice().strands(lay(), turns);
     }
 
     /** The spot of a crossing at a place, if one is near. */
-    Optional<Lattice.Spot> spot(Point place) {
+    public Optional<Lattice.Spot> spot(Point place) {
         double[] half = halfCells();
         double x = place.x() / half[0] + across;
         double y = place.y() / half[1] + along;

@@ -3,9 +3,6 @@ package org.hyphantes.figure;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import org.hyphantes.geometry.Path;
-import org.hyphantes.geometry.Point;
 import org.hyphantes.plait.Bar;
 import org.hyphantes.plait.Bars;
 import org.hyphantes.plait.Lattice;
@@ -42,7 +39,7 @@ public record Plait(
         Amount out,
         Amount bearing,
         Amount turned)
-        implements Breakable {
+        implements Panelled {
     public static final Plait STARTING = new Plait(
             Amount.of(4),
             Amount.of(6),
@@ -90,7 +87,8 @@ public record Plait(
         return SCHEMA;
     }
 
-    private Panel panel() {
+    @Override
+    public Panel panel() {
         int m = (int) across.value();
         int n = (int) along.value();
         Map<Lattice.Spot, Bar> all = new LinkedHashMap<>(rule().bars(m, n, false));
@@ -103,37 +101,7 @@ public record Plait(
     }
 
     @Override
-    public List<Path> upright() {
-        return panel().strands();
-    }
-
-    @Override
-    public Optional<Form> broken(Point place, Point along) {
-        Optional<Lattice.Spot> spot = panel().spot(placed().inverse().of(place));
-        if (spot.isEmpty()
-                || rule().bars((int) across.value(), (int) this.along.value(), false)
-                        .containsKey(spot.get())) {
-            return Optional.empty();
-        }
-        Bar bar = Breakable.bar(along, placed().ofDirection(new Point(1, 0)));
-        Map<Lattice.Spot, Bar> changed = new LinkedHashMap<>(Bars.read(breaks));
-        if (bar == changed.get(spot.get())) {
-            changed.remove(spot.get());
-        } else {
-            changed.put(spot.get(), bar);
-        }
-        return Optional.of(SCHEMA.put(this, "breaks", Bars.of(changed)));
-    }
-
-    @Override
-    public Seated reaching(double leg, boolean otherWay) {
-        double scale = 2 * leg / Math.hypot(width.value(), height.value());
-        return (Plait) Seated.scaled(this, scale, List.of("out"));
-    }
-
-    /** The legs are opposite corners; the other way the first is the middle. */
-    @Override
-    public Form between(Point first, Point second, boolean otherWay) {
-        return Rectangle.sized(this, first, second, otherWay);
+    public boolean isRuled(Lattice.Spot spot) {
+        return rule().bars((int) across.value(), (int) along.value(), false).containsKey(spot);
     }
 }

@@ -113,28 +113,21 @@ public record Ringplait(
     }
 
     @Override
-    public Optional<Form> broken(Point place, Point along) {
-        Point own = placed().inverse().of(place);
+    public Optional<Lattice.Spot> spot(Point upright) {
         Lay lay = lay();
-        int column = Math.floorMod(Math.round(Angle.bearing(own) / 360 * columns()) + 1, columns());
-        Lattice.Spot there = null;
+        int column = Math.floorMod(Math.round(Angle.bearing(upright) / 360 * columns()) + 1, columns());
         for (int row = 1; row < rows(); row++) {
-            double away = lay.at(column, row).distance(own);
+            double away = lay.at(column, row).distance(upright);
             if (Math.floorMod(row + column, 2) == 1 && away < 0.3 * deep.value() / rows()) {
-                there = new Lattice.Spot(column, row);
+                return Optional.of(new Lattice.Spot(column, row));
             }
         }
-        if (there == null) {
-            return Optional.empty();
-        }
-        Bar bar = Breakable.bar(along, placed().ofDirection(own.unit().right()));
-        Map<Lattice.Spot, Bar> changed = new LinkedHashMap<>(Bars.read(breaks));
-        if (bar == changed.get(there)) {
-            changed.remove(there);
-        } else {
-            changed.put(there, bar);
-        }
-        return Optional.of(SCHEMA.put(this, "breaks", Bars.of(changed)));
+        return Optional.empty();
+    }
+
+    @Override
+    public Point acrossColumns(Point upright) {
+        return upright.unit().right();
     }
 
     @Override

@@ -125,7 +125,7 @@ public record Interlace(
         }
         Weave.Order order = new Weave.Order(
                 rhythm,
-                beginningStrand(strands),
+                Strand.index(strand),
                 beginning == Beginning.OVER,
                 clearance.value(),
                 loops,
@@ -151,15 +151,6 @@ public record Interlace(
         return own != null || key.parts().isEmpty()
                 ? own == null ? Optional.empty() : own
                 : colours.getOrDefault(key.whole(), Optional.empty());
-    }
-
-    private int beginningStrand(List<Strand> strands) {
-        for (int s = 0; s < strands.size(); s++) {
-            if (strands.get(s).name().equalsIgnoreCase(strand)) {
-                return s;
-            }
-        }
-        return 0;
     }
 
     @Override

@@ -126,7 +126,7 @@ public final class Alternation {
         boolean[] rootOver = new boolean[meets];
         boolean[] seeded = new boolean[meets];
         List<Integer> order = new ArrayList<>();
-        order.add(Math.min(strand, Math.max(0, diagram.strands().size() - 1)));
+        order.add(strand < diagram.strands().size() ? strand : 0);
         for (int s = 0; s < diagram.strands().size(); s++) {
             order.add(s);
         }

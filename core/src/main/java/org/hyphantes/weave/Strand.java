@@ -1,5 +1,6 @@
 package org.hyphantes.weave;
 
+import java.util.Locale;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
@@ -15,6 +16,18 @@ public record Strand(String name, StrandKey key, Path path, BandStyle band) {
     public static String letter(int index) {
         String last = String.valueOf((char) ('A' + index % 26));
         return index < 26 ? last : letter(index / 26 - 1) + last;
+    }
+
+    /** The place in order of a strand by its letter; 0 for what is no letter of a strand. */
+    public static int index(String letters) {
+        int index = 0;
+        for (char c : letters.strip().toUpperCase(Locale.ROOT).toCharArray()) {
+            if (c < 'A' || c > 'Z' || index > 1_000_000) {
+                return 0;
+            }
+            index = 26 * index + c - 'A' + 1;
+        }
+        return Math.max(0, index - 1);
     }
 
     /** The greatest width of its band, in mm. */

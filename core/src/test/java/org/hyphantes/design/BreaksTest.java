@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +17,6 @@ import org.hyphantes.figure.Plait;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
-import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laying;
@@ -36,15 +34,7 @@ import org.junit.jupiter.api.Test;
 /** Acts on crossings: breaks and what they make of a knot, laying, and how far acts are carried. */
 class BreaksTest {
     private static Design design(List<Form> forms, Treatment... recipe) {
-        List<Member> members = new ArrayList<>();
-        for (Form form : forms) {
-            members.add(new Figure("f" + members.size(), "Figure " + members.size(), form));
-        }
-        List<Step> steps = new ArrayList<>();
-        for (Treatment treatment : recipe) {
-            steps.add(new Step(true, treatment));
-        }
-        return new Design("Trial", Unit.MM, Material.PRINT, Map.of(), new Group("design", "Trial", members, steps));
+        return Trial.design(Material.PRINT, forms, recipe);
     }
 
     private static Circle circle(double radius, double out) {

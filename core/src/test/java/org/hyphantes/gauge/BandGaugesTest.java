@@ -2,22 +2,16 @@ package org.hyphantes.gauge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.hyphantes.design.Design;
-import org.hyphantes.design.Figure;
-import org.hyphantes.design.Group;
 import org.hyphantes.design.Material;
-import org.hyphantes.design.Member;
 import org.hyphantes.design.Resolver;
-import org.hyphantes.design.Step;
+import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
-import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
@@ -28,15 +22,7 @@ import org.junit.jupiter.api.Test;
 /** The gauges of bands against closed forms, and that each mend does away with what it mends. */
 class BandGaugesTest {
     private static Design design(Material material, List<Form> forms, Treatment... recipe) {
-        List<Member> members = new ArrayList<>();
-        for (Form form : forms) {
-            members.add(new Figure("f" + members.size(), "Figure " + members.size(), form));
-        }
-        List<Step> steps = new ArrayList<>();
-        for (Treatment treatment : recipe) {
-            steps.add(new Step(true, treatment));
-        }
-        return new Design("Trial", Unit.MM, material, Map.of(), new Group("design", "Trial", members, steps));
+        return Trial.design(material, forms, recipe);
     }
 
     private static Design ring(double width) {

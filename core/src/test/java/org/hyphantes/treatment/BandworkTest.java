@@ -7,14 +7,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.hyphantes.design.Artwork;
-import org.hyphantes.design.Design;
-import org.hyphantes.design.Figure;
-import org.hyphantes.design.Group;
 import org.hyphantes.design.Material;
-import org.hyphantes.design.Member;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Shape;
-import org.hyphantes.design.Step;
+import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
@@ -32,16 +28,7 @@ import org.junit.jupiter.api.Test;
 /** Bands by figure, tapers, braids, knots, shading and colouring as steps of a recipe. */
 class BandworkTest {
     private static Artwork artwork(List<Form> forms, Treatment... recipe) {
-        List<Member> members = new ArrayList<>();
-        for (Form form : forms) {
-            members.add(new Figure("f" + members.size(), "Figure " + members.size(), form));
-        }
-        List<Step> steps = new ArrayList<>();
-        for (Treatment treatment : recipe) {
-            steps.add(new Step(true, treatment));
-        }
-        Group root = new Group("design", "Trial", members, steps);
-        return new Resolver().resolve(new Design("Trial", Unit.MM, Material.PRINT, Map.of(), root));
+        return new Resolver().resolve(Trial.design(Material.PRINT, forms, recipe));
     }
 
     private static Weave weave(Artwork artwork) {

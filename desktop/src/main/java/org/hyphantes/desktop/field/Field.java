@@ -331,6 +331,7 @@ public final class Field extends Pane {
                     still.letters(laying.weave(), palette);
                     still.states(laying.weave());
                     still.breaks(laying.weave());
+                    still.touches(laying.weave());
                 }
             }
         }

@@ -77,6 +77,15 @@ final class Marks {
         }
     }
 
+    /** The mark of what nobody can decide, where strands touch or lie on one another. */
+    void touches(Weave weave) {
+        for (Weave.Trouble trouble : weave.troubles()) {
+            if (trouble.kind() == Weave.Trouble.Kind.TOUCH || trouble.kind() == Weave.Trouble.Kind.OVERLAP) {
+                undecided(camera.x(trouble.place()), camera.y(trouble.place()));
+            }
+        }
+    }
+
     private void lozenge(double x, double y) {
         double[] xs = {x, x + 6.5, x, x - 6.5};
         double[] ys = {y - 6.5, y, y + 6.5, y};

@@ -56,6 +56,7 @@ final class NeedleKeys {
         } else if (event.getCode() == KeyCode.ESCAPE) {
             desk.hover(Hover.NONE);
             desk.lift(null);
+            desk.ghost(null);
             desk.look(desk.view().about(null));
         } else {
             return;
