@@ -78,7 +78,8 @@ final class Menus {
                         item("Save as", "Shortcut+Shift+S", () -> frame.documents()
                                 .saveAs()),
                         new SeparatorMenuItem(),
-                        item("Import picture", "", () -> frame.documents().picture(frame.field()::sketch)),
+                        item("Import picture", "", () -> frame.documents()
+                                .picture(frame.field().sketch()::lay)),
                         item("Write the file", "Shortcut+Shift+E", () -> frame.documents()
                                 .write()),
                         new SeparatorMenuItem(),
@@ -186,6 +187,7 @@ final class Menus {
                         item("Page", "", () -> desk.look(desk.view().about(Subject.OfDesign.PAGE))),
                         item("Sketch", "", () -> desk.look(desk.view().about(Subject.OfDesign.SKETCH))),
                         item("Colour of the sketch here", "", () -> frame.field()
+                                .sketch()
                                 .sampleColour()),
                         item("Net", "", () -> desk.look(desk.view().about(Subject.OfDesign.NET))),
                         points());

@@ -337,11 +337,11 @@ class SetOutWindowTest extends WindowFixture {
         }
         chosen = folder.resolve("sketch.png");
         ImageIO.write(picture, "png", chosen.toFile());
-        robot.interact(() -> frame.documents().picture(frame.field()::sketch));
+        robot.interact(() -> frame.documents().picture(frame.field().sketch()::lay));
         eventually(() -> assertThat(desk.design().sketch().isPresent()).isTrue());
         eventually(() -> assertThat(robot.lookup("#slot-opacity").tryQuery()).isPresent());
         robot.moveTo(onScreen(new Point(-30, 5)));
-        robot.interact(() -> frame.field().sampleColour());
+        robot.interact(() -> frame.field().sketch().sampleColour());
         eventually(() -> assertThat(message(robot)).contains("#A4472F"));
         drag(robot, new Point(-30, 5), new Point(-30, 25));
         eventually(() -> assertThat(desk.design().sketch().middle().y()).isCloseTo(20, within(1.0)));
@@ -350,7 +350,7 @@ class SetOutWindowTest extends WindowFixture {
                 .isEmpty();
         chosen = folder.resolve("none.png");
         java.nio.file.Files.writeString(chosen, "no picture");
-        robot.interact(() -> frame.documents().picture(frame.field()::sketch));
+        robot.interact(() -> frame.documents().picture(frame.field().sketch()::lay));
         eventually(() -> assertThat(message(robot)).contains("no PNG or JPEG picture"));
     }
 

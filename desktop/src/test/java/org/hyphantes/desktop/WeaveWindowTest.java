@@ -164,6 +164,47 @@ class WeaveWindowTest extends WindowFixture {
     }
 
     @Test
+    void rowsOfTheStrandsLiftThemAndTheMenuOpensDemosAndWritesReports(FxRobot robot) throws Exception {
+        var rows = robot.lookup("#strands-card .scroll-pane").query();
+        var place = rows.localToScreen(40, 26 * 3 + 13);
+        robot.clickOn(place);
+        eventually(() -> assertThat(desk.liftedProperty().get())
+                .contains(weave().strands().get(3).key()));
+        robot.clickOn(place);
+        eventually(() -> assertThat(desk.liftedProperty().get()).isEmpty());
+        robot.interact(() -> frame.documents().openDemo(Demo.FERRYMANS_PLAIT));
+        eventually(() -> assertThat(desk.design().name()).isEqualTo("Ferryman's Plait"));
+        eventually(() -> assertThat(weave().crossings()).hasSize(150));
+        robot.interact(() -> frame.documents().report(".json"));
+        assertThat(Files.readString(folder.resolve("ferryman-s-plait.json"))).contains("\"grounds\":[");
+        robot.interact(() -> frame.documents().report(".txt"));
+        assertThat(Files.readString(folder.resolve("ferryman-s-plait.txt")))
+                .contains("Strand B: closed,")
+                .contains("Crossings: 150 of 150 alternate");
+    }
+
+    /** The rhythm, the shading and a colouring are chosen in the sentence and by words, each seen in what is drawn. */
+    @Test
+    void rhythmShadingAndColouringAreSlotsAndWords(FxRobot robot) {
+        robot.interact(
+                () -> desk.set(new org.hyphantes.design.Subject.OfStep("design", 2), "rhythm", "by hand", false));
+        eventually(() -> assertThat(weave().crossings()).allMatch(c -> c.over() < c.under()));
+        eventually(() -> assertThat(robot.lookup("#gauge-crossings").query().getAccessibleText())
+                .contains("32 of 32 decided"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(weave().alternates()).isTrue());
+        click(robot, "#slot-shading");
+        robot.type(KeyCode.UP).type(KeyCode.ENTER);
+        eventually(() -> assertThat(weave().courses()).allMatch(c -> c.dives().size() == 2));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.write("colouring").type(KeyCode.ENTER);
+        eventually(() -> assertThat(
+                        desk.resolved().finished().work().weaves().get(0).colours())
+                .allMatch(java.util.Optional::isPresent)
+                .doesNotHaveDuplicates());
+    }
+
+    @Test
     void aMendIsShownAsAGhostAndThenDone(FxRobot robot) {
         robot.write("band 8").type(KeyCode.ENTER);
         eventually(() -> assertThat(

@@ -8,20 +8,13 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import org.hyphantes.design.Artwork;
-import org.hyphantes.design.Edit;
-import org.hyphantes.design.Sketch;
-import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
@@ -60,8 +53,7 @@ public final class Field extends Pane {
     private final Rim rim;
     private final SetOutHand hand;
     private final WeaveHand weaving;
-    private final SketchPicture sketch = new SketchPicture();
-    private String missing = Sketch.NONE;
+    private final SketchHand sketch;
     private final Map<Weave, Places> places = new HashMap<>();
     private Camera camera = new Camera(1, 1, Point.ORIGIN, 1);
     private double panX;
@@ -75,6 +67,7 @@ public final class Field extends Pane {
         this.rim = new Rim(desk, this::draw);
         this.hand = new SetOutHand(desk, this);
         this.weaving = new WeaveHand(desk, this);
+        this.sketch = new SketchHand(desk);
         setId("field");
         drawing.setId("drawing");
         getStyleClass().add("field");
@@ -160,7 +153,7 @@ public final class Field extends Pane {
             }
             e.consume();
         });
-        setOnDragDropped(this::picture);
+        setOnDragDropped(sketch::dropped);
         setOnKeyPressed(new NeedleKeys(desk, this)::pressed);
     }
 
@@ -180,28 +173,8 @@ public final class Field extends Pane {
         return desk.view().stage() == Stage.SET_OUT && desk.resolved() != null;
     }
 
-    SketchPicture sketch() {
+    public SketchHand sketch() {
         return sketch;
-    }
-
-    /** Samples the colour of the sketch under the pointer: says it, and puts it on the clipboard. */
-    public void sampleColour() {
-        Optional<Color> colour = desk.hoverProperty()
-                .get()
-                .place()
-                .flatMap(p -> sketch.colour(desk.design().sketch(), p));
-        if (colour.isEmpty()) {
-            desk.warn("Bring the pointer or the needle over the sketch first.");
-            return;
-        }
-        Color c = colour.get();
-        String hex = String.format(
-                "#%02X%02X%02X",
-                Math.round(c.getRed() * 255), Math.round(c.getGreen() * 255), Math.round(c.getBlue() * 255));
-        ClipboardContent content = new ClipboardContent();
-        content.putString(hex);
-        Clipboard.getSystemClipboard().setContent(content);
-        desk.say("The sketch is " + hex + " here; copied.");
     }
 
     SetOutHand hand() {
@@ -316,7 +289,6 @@ public final class Field extends Pane {
         Artwork artwork = resolved.field();
         if (view.stage() == Stage.SET_OUT) {
             sketch.draw(resolved.design().sketch(), drawing.getGraphicsContext2D(), seen);
-            sayMissing(resolved.design().sketch());
             painter.ground(resolved.design());
             painter.helpers(hand.helpers(), view.chosen());
             painter.lines(artwork, view.chosen(), 1.2);
@@ -416,7 +388,8 @@ public final class Field extends Pane {
                 label.setText(weaving.draw(draw));
                 weaving.end().ifPresent(p -> showLabel(p, 16));
             } else if (hover.isCrossing()) {
-                crossing(draw, hover);
+                label.setText(new CrossingMarks(this, draw).draw(hover));
+                showLabel(hover.place().orElseThrow(), 26);
             }
             draw.flags(resolved.inspection().snags(), MOST_FLAGS);
         } else if (view.stage() == Stage.SET_OUT) {
@@ -452,29 +425,6 @@ public final class Field extends Pane {
                 Math.max(4, Math.min(getHeight() - label.getHeight() - 4, camera.y(place) - label.getHeight() - 8)));
     }
 
-    private void crossing(Marks draw, Hover hover) {
-        Laying laying = weaves().get(hover.weave());
-        Weave weave = laying.weave();
-        Point place = laying.placed().of(weave.crossings().get(hover.meet()).place());
-        draw.frame(place);
-        List<Places.Found> reached = reached(weave, hover.meet());
-        for (Places.Found found : reached.subList(1, reached.size())) {
-            draw.sibling(
-                    laying.placed().of(weave.whole().meets().get(found.meet()).place()), found.mirrored());
-        }
-        Crossing crossing = weave.crossings().get(hover.meet());
-        String over = weave.strands().get(crossing.over()).name();
-        String under = weave.strands().get(crossing.under()).name();
-        label.setText(
-                over + " over " + under + " \u00b7 swap" + (reached.size() > 1 ? " \u00d7" + reached.size() : ""));
-        label.setVisible(true);
-        label.autosize();
-        double x = camera.x(place) + 26;
-        label.relocate(
-                x + label.getWidth() > getWidth() ? camera.x(place) - 26 - label.getWidth() : x,
-                Math.max(4, Math.min(getHeight() - label.getHeight() - 4, camera.y(place) - label.getHeight() / 2)));
-    }
-
     /** What the pointer or needle is at, in words. */
     public String hoverWords() {
         Hover hover = desk.hoverProperty().get();
@@ -498,7 +448,7 @@ public final class Field extends Pane {
     }
 
     /** The crossings, of those before breaks, that an act on one reaches; itself first. */
-    private List<Places.Found> reached(Weave weave, int meet) {
+    List<Places.Found> reached(Weave weave, int meet) {
         int whole = weave.origins().whole(meet);
         return whole < 0
                 ? List.of(new Places.Found(0, true, false, false))
@@ -550,32 +500,6 @@ public final class Field extends Pane {
             panX = event.getX();
             panY = event.getY();
         }
-    }
-
-    private void picture(DragEvent event) {
-        event.getDragboard().getFiles().stream().findFirst().ifPresent(file -> sketch(file.toPath()));
-        event.setDropCompleted(true);
-        event.consume();
-    }
-
-    /** Says once of each sketch whose file is gone, or is no picture, what can be done. */
-    private void sayMissing(Sketch laid) {
-        if (sketch.isMissing(laid) && !laid.file().equals(missing)) {
-            missing = laid.file();
-            desk.warn("The sketch " + missing + " cannot be seen: import it again, or type sketch none.");
-        }
-    }
-
-    /** Lays a picture under the design, to trace or compare. */
-    public void sketch(java.nio.file.Path file) {
-        Sketch laid = desk.design().sketch().of(file.toAbsolutePath().toString());
-        if (sketch.isMissing(laid)) {
-            desk.warn(file.getFileName() + " is no PNG or JPEG picture that can be read.");
-            return;
-        }
-        desk.openStage(Stage.SET_OUT);
-        desk.edit(new Edit("Sketch laid; it never reaches the result.", d -> d.withSketch(laid)));
-        desk.look(desk.view().about(Subject.OfDesign.SKETCH));
     }
 
     private void zoom(ScrollEvent event) {

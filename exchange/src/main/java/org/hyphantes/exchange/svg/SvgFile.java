@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -98,20 +99,22 @@ public final class SvgFile {
         xml.writeAttribute("id", strand.isEmpty() ? "lines" : "strand-" + strand);
         line(2);
         title(strand.isEmpty() ? "Lines" : "Strand " + strand);
-        for (int i = 0; i < shapes.size(); i++) {
-            Shape shape = shapes.get(i);
+        // Courses are numbered by themselves, so that inner lines and shading leave no gaps.
+        Map<Class<?>, Integer> numbers = new HashMap<>();
+        for (Shape shape : shapes) {
+            int number = numbers.merge(shape.getClass(), 1, Integer::sum);
             if (shape instanceof Shape.Shaded shaded) {
-                shaded(shaded, "shade-" + strand + "-" + (i + 1));
+                shaded(shaded, "shade-" + strand + "-" + number);
                 continue;
             }
             line(2);
             xml.writeEmptyElement("path");
-            xml.writeAttribute("id", (strand.isEmpty() ? "line" : strand) + "-" + (i + 1));
+            boolean filled = shape instanceof Shape.Filled;
+            String name = strand.isEmpty() ? filled ? "band" : "line" : filled ? strand : strand + "-line";
+            xml.writeAttribute("id", name + "-" + number);
             xml.writeAttribute(
                     "d",
-                    shape instanceof Shape.Filled filled
-                            ? PathData.of(filled.region())
-                            : PathData.of(((Shape.Lined) shape).path()));
+                    filled ? PathData.of(((Shape.Filled) shape).region()) : PathData.of(((Shape.Lined) shape).path()));
             paint(shape.paint());
         }
         line(1);

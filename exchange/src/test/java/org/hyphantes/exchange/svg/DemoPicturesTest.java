@@ -2,17 +2,7 @@ package org.hyphantes.exchange.svg;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.github.weisj.jsvg.SVGDocument;
-import com.github.weisj.jsvg.parser.LoaderContext;
-import com.github.weisj.jsvg.parser.SVGLoader;
-import com.github.weisj.jsvg.view.ViewBox;
 import java.awt.Color;
-import java.awt.Component;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -68,14 +58,14 @@ class DemoPicturesTest {
         String svg = SvgFile.text(design, artwork).replaceAll("stroke=\"#[0-9A-F]{6}\"", "stroke=\"none\"");
         Box page = SvgFile.page(artwork);
         double scale = Math.min(14 / clearance, Math.sqrt(MOST_PIXELS / (page.width() * page.height())));
-        BufferedImage picture = picture(svg, page, scale);
+        Raster picture = Raster.of(svg, page, scale, false);
         assertThat(clearance * scale).as("pixels in the clearance").isGreaterThan(2.5);
         assertThat(weave.crossings()).isNotEmpty();
         for (Crossing crossing : weave.crossings()) {
             Strand over = weave.strands().get(crossing.over());
             Strand under = weave.strands().get(crossing.under());
             String at = demo + " at " + crossing.place();
-            assertThat(colour(picture, page, scale, crossing.place()))
+            assertThat(picture.colour(crossing.place()))
                     .as(at)
                     .isEqualTo(artwork.work()
                             .weaves()
@@ -87,9 +77,7 @@ class DemoPicturesTest {
             for (int side : new int[] {-1, 1}) {
                 Point gap =
                         gap(over, under, crossing, side * (over.width(crossing.overPosition()) / 2 + clearance / 2));
-                assertThat(colour(picture, page, scale, gap))
-                        .as(at + " in the gap")
-                        .isEqualTo(Color.WHITE);
+                assertThat(picture.colour(gap)).as(at + " in the gap").isEqualTo(Color.WHITE);
             }
         }
     }
@@ -133,30 +121,5 @@ class DemoPicturesTest {
             least = Math.min(least, path.at(path.positionAt(along)).distance(p));
         }
         return least;
-    }
-
-    private static Color colour(BufferedImage picture, Box page, double scale, Point p) {
-        int x = (int) Math.floor((p.x() - page.left()) * scale);
-        int y = (int) Math.floor((p.y() - page.top()) * scale);
-        return new Color(picture.getRGB(x, y));
-    }
-
-    private static BufferedImage picture(String svg, Box page, double scale) {
-        SVGDocument document = new SVGLoader()
-                .load(
-                        new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)),
-                        null,
-                        LoaderContext.createDefault());
-        int width = (int) Math.ceil(page.width() * scale);
-        int height = (int) Math.ceil(page.height() * scale);
-        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = picture.createGraphics();
-        graphics.setColor(Color.WHITE);
-        graphics.fillRect(0, 0, width, height);
-        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_OFF);
-        document.render((Component) null, graphics, new ViewBox(0, 0, (float) (page.width() * scale), (float)
-                (page.height() * scale)));
-        graphics.dispose();
-        return picture;
     }
 }

@@ -3,13 +3,6 @@ package org.hyphantes.exchange.svg;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.github.weisj.jsvg.SVGDocument;
-import com.github.weisj.jsvg.parser.LoaderContext;
-import com.github.weisj.jsvg.parser.SVGLoader;
-import com.github.weisj.jsvg.view.ViewBox;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -51,25 +44,8 @@ class SvgFileTest {
         return found;
     }
 
-    /** The file drawn by JSVG, an independent library, with so many pixels to a millimetre. */
     private static BufferedImage drawn(String svg, double scale) {
-        SVGDocument document = new SVGLoader()
-                .load(
-                        new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)),
-                        null,
-                        LoaderContext.createDefault());
-        var page = SvgFile.page(ARTWORK);
-        int width = (int) Math.ceil(page.width() * scale);
-        BufferedImage image = new BufferedImage(width, width, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = image.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        g.setColor(Color.WHITE);
-        g.fillRect(0, 0, width, width);
-        document.render((java.awt.Component) null, g, new ViewBox(0, 0, (float) (page.width() * scale), (float)
-                (page.height() * scale)));
-        g.dispose();
-        return image;
+        return Raster.of(svg, SvgFile.page(ARTWORK), scale, true).image();
     }
 
     @Test
@@ -167,6 +143,44 @@ class SvgFileTest {
         int x = (int) ((p.x() - page.left()) * scale);
         int y = (int) ((p.y() - page.top()) * scale);
         return (image.getRGB(x, y) & 255) < 128;
+    }
+
+    /** Shading is darkest at the cut and gone at its other end; lines within a band end where it does. */
+    @Test
+    void shadingFadesAlongTheStrandAndInnerLinesStopAtTheCut() throws Exception {
+        Design design = Demo.STAITH.design();
+        Artwork artwork = new Resolver().resolve(design);
+        String svg = SvgFile.text(design, artwork);
+        Document document = parsed(svg);
+        List<Element> gradients = elements(document, "linearGradient");
+        assertThat(gradients).hasSize(24);
+        for (Element gradient : gradients) {
+            assertThat(svg).contains("url(#" + gradient.getAttribute("id") + ")");
+            assertThat(gradient.getAttribute("gradientUnits")).isEqualTo("userSpaceOnUse");
+        }
+        List<Element> paths = elements(document, "path");
+        for (String strand : List.of("A", "B", "C", "D")) {
+            List<String> ids = paths.stream().map(e -> e.getAttribute("id")).toList();
+            assertThat(ids).contains(strand + "-1", strand + "-2", strand + "-line-1", strand + "-line-3");
+        }
+        assertThat(paths.stream().filter(e -> e.getAttribute("id").contains("-line-")))
+                .allMatch(e -> !e.getAttribute("d").contains("Z")
+                        && e.getAttribute("fill").equals("none"));
+        double scale = 4;
+        var page = SvgFile.page(artwork);
+        Raster image = Raster.of(svg.replaceAll("stroke=\"#[0-9A-F]{6}\"", "stroke=\"none\""), page, scale, true);
+        for (Shape shape : artwork.shapes()) {
+            if (shape instanceof Shape.Shaded shaded) {
+                var way = shaded.to().minus(shaded.from());
+                int before = image.colour(shaded.from().plus(way.times(0.12))).getGreen();
+                for (double share : new double[] {0.35, 0.6, 0.9}) {
+                    int here =
+                            image.colour(shaded.from().plus(way.times(share))).getGreen();
+                    assertThat(here).isGreaterThan(before);
+                    before = here;
+                }
+            }
+        }
     }
 
     @Test
