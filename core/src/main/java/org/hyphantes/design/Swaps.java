@@ -10,6 +10,7 @@ import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Pin;
 import org.hyphantes.weave.Places;
 import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Weave;
 
 /** The edits of over and under by hand: swapping a crossing, laying a strand, and releasing what was set. */
@@ -43,7 +44,7 @@ public final class Swaps {
         Places places = weave.places();
         String name =
                 weave.strands().get(weave.diagram().strand(passages.get(0))).name();
-        int step = Math.max(1, weave.order().rhythm() == org.hyphantes.weave.Rhythm.IN_PAIRS ? 2 : 1);
+        int step = weave.order().rhythm() == Rhythm.IN_PAIRS ? 2 : 1;
         String words = name + " laid " + (over ? "over, under" : "under, over") + " at " + passages.size()
                 + (passages.size() == 1 ? " crossing." : " crossings.");
         return new Edit(

@@ -212,8 +212,8 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         if (lay.isBowed() && isEdge(column, row)) {
             return new Node(lay.at(column, row), in.plus(out).unit(), Node.Kind.TURN);
         }
-        double short_ = shortfall(level ? across.length() : down.length(), level ? down.length() : across.length());
-        Point place = level ? lay.at(column, row - short_ * at.down()) : lay.at(column - short_ * at.across(), row);
+        double clear = shortfall(level ? across.length() : down.length(), level ? down.length() : across.length());
+        Point place = level ? lay.at(column, row - clear * at.down()) : lay.at(column - clear * at.across(), row);
         return new Node(place, in.plus(out).unit(), Node.Kind.TURN);
     }
 

@@ -229,12 +229,12 @@ final class Cutting {
         StrandEdges own = edges.get(s);
         Cut from = begin.cut();
         Cut to = finish.cut();
-        double share = path.closed() ? path.size() : Double.POSITIVE_INFINITY;
+        double whole = path.closed() ? path.size() : Double.POSITIVE_INFINITY;
         Optional<double[]> right =
                 span(path, own.right(), a, b, from == null ? null : from.right(), to == null ? null : to.right());
         Optional<double[]> left =
                 span(path, own.left(), a, b, from == null ? null : from.left(), to == null ? null : to.left());
-        if (right.isEmpty() || left.isEmpty() || b - a > share * (1 + 1e-12)) {
+        if (right.isEmpty() || left.isEmpty() || b - a > whole * (1 + 1e-12)) {
             boolean crowded = from != null && from.along() == null || to != null && to.along() == null;
             if (!crowded) {
                 clipped(s, ordinal, begin, finish);

@@ -147,8 +147,9 @@ public final class GaugeRail extends HBox {
         gauge.getStyleClass().add("rail-part");
         gauge.setMinWidth(
                 switch (reading.gauge()) {
-                    case CROSSINGS, NARROWEST -> 156;
-                    default -> 116;
+                    case CROSSINGS, NARROWEST, TOUCHING -> 154;
+                    case EVENNESS -> 130;
+                    default -> 112;
                 });
         gauge.setAccessibleText(reading.gauge().title() + ": " + reading.text() + ", "
                 + reading.state().word());
