@@ -3,6 +3,7 @@ package org.hyphantes.gauge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hyphantes.design.Breaks;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Figure;
@@ -15,6 +16,7 @@ import org.hyphantes.figure.Seated;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Unit;
@@ -22,6 +24,7 @@ import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Surroundings;
+import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Strand;
 import org.hyphantes.weave.StrandKey;
@@ -30,6 +33,7 @@ import org.hyphantes.weave.Weave;
 /** The edits that mend what gauges find in a weave. */
 final class Mends {
     private static final double PART = 0.5;
+    private static final int MOST_TRIED = 4;
 
     private Mends() {}
 
@@ -159,6 +163,31 @@ final class Mends {
                             Interlace interlace = (Interlace) at.treatment();
                             return g.withStep(laying.step(), at.with(interlace.withRhythm(Rhythm.ALTERNATELY)));
                         })));
+    }
+
+    /** Breaks one of the crossings that contradict one another, whichever leaves the fewest contradictions. */
+    static Optional<Mend> breakOne(Design design, Laying laying, List<Integer> meets) {
+        List<Integer> wholes = meets.stream()
+                .limit(MOST_TRIED)
+                .map(laying.weave().origins()::whole)
+                .filter(whole -> whole >= 0)
+                .toList();
+        if (wholes.isEmpty()) {
+            return Optional.empty();
+        }
+        // What comes of each break is worked out when it is wanted: there may be many snags, and while a hand drags.
+        return Optional.of(new Mend(
+                "Break one of these crossings", new Edit("A crossing broken, so that the rhythm can be kept.", d -> {
+                    List<Design> tries = new ArrayList<>();
+                    for (int whole : wholes) {
+                        for (Point stroke : List.of(new Point(1, 0), new Point(0, 1))) {
+                            tries.add(Breaks.stroke(design, laying, whole, stroke, Reach.THIS_ONE)
+                                    .change()
+                                    .apply(d));
+                        }
+                    }
+                    return Trying.fewest(d, tries, Weave.Trouble.Kind.CANNOT_ALTERNATE);
+                })));
     }
 
     /** Closes a drawn path whose ends lie close together. */

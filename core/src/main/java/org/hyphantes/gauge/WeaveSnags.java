@@ -99,7 +99,7 @@ final class WeaveSnags {
         return switch (trouble.kind()) {
             case CANNOT_ALTERNATE -> laying.weave().order().rhythm() == Rhythm.IN_PAIRS
                     ? Optional.of(Mends.rhythm(laying))
-                    : Optional.empty();
+                    : Mends.breakOne(design, laying, trouble.meets());
             case CROWDED, TOUCH -> Mends.part(design, laying, strand, trouble.kind());
             case OVERLAP -> Mends.keepOne(design, laying, strand);
             case NO_ROOM -> Mends.room(design, laying, strand);

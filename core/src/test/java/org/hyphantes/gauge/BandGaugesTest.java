@@ -132,6 +132,23 @@ class BandGaugesTest {
                 .noneMatch(s -> s.words().startsWith("Two strands"));
     }
 
+    /** An open end within a round of crossings makes them contradict one another; a break lets the rhythm be kept. */
+    @Test
+    void crossingsThatContradictOneAnotherAreNamedAndOneOfThemBroken() {
+        Design odd = design(
+                Material.PRINT,
+                List.of(circle(40, 15, 90), circle(40, 15, 270), new Drawn("M 0 0 L 90 5")),
+                Band.of(Amount.of(2), Ends.BUTT),
+                Interlace.STARTING);
+        Snag snag = snag(odd, Gauge.CROSSINGS);
+        assertThat(snag.state()).isEqualTo(State.BROKEN);
+        assertThat(snag.place()).isPresent();
+        assertThat(snag.words()).contains("goes the same way twice running: ").contains("An open end lies within");
+        Design mended = mended(odd, Gauge.CROSSINGS);
+        assertThat(inspect(mended).reading(Gauge.CROSSINGS).state()).isEqualTo(State.WHOLE);
+        assertThat(inspect(mended).snags()).noneMatch(s -> s.words().contains("twice running"));
+    }
+
     @Test
     void overlapsCloseEndsCrampedCrossingsAndOddPairsAreMended() {
         Design twice = design(
