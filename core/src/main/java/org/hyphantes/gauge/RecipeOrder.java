@@ -15,7 +15,9 @@ import org.hyphantes.figure.Typesetter;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Between;
+import org.hyphantes.treatment.Braid;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Knot;
 import org.hyphantes.treatment.Taper;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
@@ -76,7 +78,7 @@ public final class RecipeOrder {
         int interlace = first(group, Interlace.class);
         if (treatment instanceof Interlace) {
             interlaceStep(group, i, snags);
-        } else if (isBanding(treatment) && interlace >= 0 && interlace < i) {
+        } else if (takesLines(treatment) && interlace >= 0 && interlace < i) {
             if (!banded(group, interlace)) {
                 return;
             }
@@ -210,6 +212,10 @@ public final class RecipeOrder {
             }
         }
         return false;
+    }
+
+    private static boolean takesLines(Treatment treatment) {
+        return isBanding(treatment) || treatment instanceof Knot || treatment instanceof Braid;
     }
 
     private static boolean isBanding(Treatment treatment) {

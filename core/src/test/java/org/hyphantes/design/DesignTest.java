@@ -110,6 +110,14 @@ class DesignTest {
         Design noBand = without(TideRing.design(), 1);
         Design bandLate = Recipes.moveStep("design", 1, 2, "Band").change().apply(TideRing.design());
         Design turnLate = Recipes.moveStep("design", 0, 2, "Turn").change().apply(TideRing.design());
+        // What takes lines finds none after the weave; moved before it, it does its work.
+        Design knotLate = Recipes.addStep("design", 3, org.hyphantes.treatment.Knot.STARTING)
+                .change()
+                .apply(TideRing.design());
+        Snag late = inspect(knotLate).snags().get(0);
+        assertThat(late.words()).isEqualTo("Knot comes after Interlace and finds no line left.");
+        Design knotted = late.mend().orElseThrow().change().apply(knotLate);
+        assertThat(inspect(knotted).reading(Gauge.CROSSINGS).text()).isNotEqualTo("32 of 32 alternate");
         for (Design wrong : new Design[] {noBand, bandLate, turnLate}) {
             Snag snag = inspect(wrong).snags().get(0);
             Design mended = snag.mend().orElseThrow().change().apply(wrong);
