@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.hyphantes.figure.Breakable;
 import org.hyphantes.figure.Form;
@@ -111,14 +112,24 @@ public final class Breaks {
     }
 
     /**
-     * Breaks or rejoins a crossing of a figure that has crossings of its own, at a place where the weave has none.
+     * Turns a break of a figure that has crossings of its own, or rejoins it, at a place where the weave has no crossing any more.
      *
      * @param place within the group
+     * @return empty when no single break of a figure is there
      */
     public static Optional<Edit> ofFigure(Design design, String group, Point place, Point stroke) {
+        return changed(design, group, plait -> plait.rejoined(place).flatMap(rejoined -> plait.broken(place, stroke)));
+    }
+
+    /** Rejoins a crossing that a figure's own single break has taken out; empty when there is none at the place. */
+    public static Optional<Edit> rejoinInFigure(Design design, String group, Point place) {
+        return changed(design, group, plait -> plait.rejoined(place));
+    }
+
+    private static Optional<Edit> changed(Design design, String group, Function<Breakable, Optional<Form>> change) {
         for (Member member : design.group(group).map(Group::members).orElse(List.of())) {
             if (member instanceof Figure figure && figure.form() instanceof Breakable plait) {
-                Optional<Form> changed = plait.broken(place, stroke);
+                Optional<Form> changed = change.apply(plait);
                 if (changed.isPresent()) {
                     return Optional.of(new Edit(
                             figure.name() + " changed at this crossing.",

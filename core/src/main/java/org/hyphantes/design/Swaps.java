@@ -22,7 +22,7 @@ public final class Swaps {
         Weave weave = laying.weave();
         int whole = weave.origins().whole(meet);
         if (whole < 0) {
-            return new Edit("This crossing came of a break and cannot be set by hand.", d -> d);
+            return new Edit("This crossing came of a break: rejoin that first to set it by hand.", d -> d);
         }
         Places places = weave.places();
         Crossing crossing = weave.crossings().get(meet);

@@ -24,6 +24,14 @@ public sealed interface Breakable extends Seated permits Panelled, Ringplait {
         return false;
     }
 
+    /** This form with a single break at a place taken out; empty when there is none. */
+    default Optional<Form> rejoined(Point place) {
+        Map<Lattice.Spot, Bar> left = new LinkedHashMap<>(Bars.read(breaks()));
+        return spot(placed().inverse().of(place))
+                .filter(spot -> left.remove(spot) != null)
+                .map(spot -> (Form) schema().put(this, "breaks", Bars.of(left)));
+    }
+
     /**
      * This form with the crossing at a place broken, or whole again when it is broken that way.
      *

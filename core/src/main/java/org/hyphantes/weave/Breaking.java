@@ -3,8 +3,10 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.hyphantes.geometry.Biarc;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
@@ -56,7 +58,7 @@ final class Breaking {
 
     private List<Strand> strands() {
         List<Strand> strands = new ArrayList<>();
-        List<Integer> whole = new ArrayList<>();
+        Set<Integer> whole = new HashSet<>();
         for (int s = 0; s < diagram.strands().size(); s++) {
             if (!stretches(s)) {
                 whole.add(s);
@@ -153,10 +155,7 @@ final class Breaking {
         int s = diagram.strand(passage);
         Path path = diagram.strands().get(s).path();
         int n = diagram.passages(s);
-        int at = 0;
-        while (diagram.passage(s, at) != passage) {
-            at++;
-        }
+        int at = diagram.ordinal(passage);
         int next = at + way;
         double here = path.lengthTo(diagram.position(passage));
         if (!path.closed() && (next < 0 || next >= n)) {

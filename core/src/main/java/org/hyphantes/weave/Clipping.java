@@ -78,10 +78,7 @@ final class Clipping {
         int s = diagram.strand(passage);
         Path path = diagram.strands().get(s).path();
         int n = diagram.passages(s);
-        int at = 0;
-        while (diagram.passage(s, at) != passage) {
-            at++;
-        }
+        int at = diagram.ordinal(passage);
         double here = diagram.position(passage);
         boolean first = !path.closed() && at == 0;
         boolean last = !path.closed() && at == n - 1;

@@ -22,6 +22,7 @@ public final class Diagram {
     private final List<Meet> meets;
     private final List<PathMeeting> faults;
     private final int[][] passages;
+    private final int[] ordinals;
     private final BitSet crowded;
     private final Tolerance tolerance;
 
@@ -31,6 +32,12 @@ public final class Diagram {
         this.faults = List.copyOf(faults);
         this.tolerance = tolerance;
         this.passages = inOrder();
+        this.ordinals = new int[2 * meets.size()];
+        for (int[] along : passages) {
+            for (int i = 0; i < along.length; i++) {
+                ordinals[along[i]] = i;
+            }
+        }
         this.crowded = findCrowded();
     }
 
@@ -129,6 +136,11 @@ public final class Diagram {
     /** A passage along a strand, counted from the strand's start: twice its meet, plus one when it is the meet's second. */
     public int passage(int strand, int ordinal) {
         return passages[strand][ordinal];
+    }
+
+    /** Which passage of its strand a passage is, counted from the strand's start. */
+    int ordinal(int passage) {
+        return ordinals[passage];
     }
 
     /** The position on its strand of a passage. */

@@ -189,6 +189,21 @@ class BreaksTest {
                 .change()
                 .apply(broken);
         assertThat(back).isEqualTo(plait);
+        // Across the break a stroke turns it; where nothing is broken no stroke does anything; rejoining takes it out
+        // either way.
+        Design turned = Breaks.ofFigure(broken, "design", place, new Point(0, 1))
+                .orElseThrow()
+                .change()
+                .apply(broken);
+        assertThat(((Plait) turned.root().figure("f0").orElseThrow().form()).breaks())
+                .contains("|");
+        assertThat(Breaks.rejoinInFigure(turned, "design", place)
+                        .orElseThrow()
+                        .change()
+                        .apply(turned))
+                .isEqualTo(plait);
+        assertThat(Breaks.ofFigure(plait, "design", place, new Point(0, 1))).isEmpty();
+        assertThat(Breaks.rejoinInFigure(plait, "design", place)).isEmpty();
     }
 
     private static Set<Integer> differing(Weave a, Weave b) {

@@ -252,6 +252,20 @@ class WeaveWindowTest extends WindowFixture {
                 .isEmpty();
         stroke(robot, middle.plus(new Point(0, 8)), middle, middle.plus(new Point(0, -8)));
         eventually(() -> assertThat(weave().crossings()).hasSize(38));
+        // By key: level, upright, whole again.
+        robot.interact(() -> {
+            frame.field().requestFocus();
+            desk.needle(org.hyphantes.desktop.desk.Hover.at(middle));
+        });
+        for (String bar : List.of("-", "|", "none")) {
+            robot.type(KeyCode.INSERT);
+            eventually(() -> assertThat(((Plait) desk.root()
+                                    .figure(desk.root().members().get(0).id())
+                                    .orElseThrow()
+                                    .form())
+                            .breaks())
+                    .contains(bar));
+        }
         robot.interact(() -> frame.documents().report(".csv"));
         assertThat(Files.readString(folder.resolve("new-design.csv")))
                 .startsWith("kind,name,closed")

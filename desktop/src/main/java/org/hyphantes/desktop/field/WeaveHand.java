@@ -261,7 +261,7 @@ final class WeaveHand {
                 }
             }
         }
-        Optional<Edit> own = Breaks.ofFigure(desk.design(), desk.root().id(), place, new Point(1, 0));
+        Optional<Edit> own = Breaks.ofFigure(desk.design(), desk.root().id(), place, new Point(0, 1));
         own.ifPresentOrElse(desk::edit, () -> desk.say("Bring the needle to a crossing first; Insert breaks it."));
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.hyphantes.design.Breaks;
+import org.hyphantes.design.Edit;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
@@ -84,6 +85,12 @@ final class WeaveWords {
                     return true;
                 }
             }
+        }
+        Optional<Edit> own = place.filter(p -> word.equals("rejoin"))
+                .flatMap(p -> Breaks.rejoinInFigure(desk.design(), desk.root().id(), p));
+        if (own.isPresent()) {
+            desk.edit(own.get());
+            return true;
         }
         desk.warn("Bring the needle to a crossing first; then break level, break upright, or rejoin.");
         return false;
