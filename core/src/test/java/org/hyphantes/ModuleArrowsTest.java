@@ -34,6 +34,12 @@ class ModuleArrowsTest {
             .definedBy("org.hyphantes.figure..")
             .layer("weave")
             .definedBy("org.hyphantes.weave..")
+            .layer("plait")
+            .definedBy("org.hyphantes.plait..")
+            .layer("scene")
+            .definedBy("org.hyphantes.scene..")
+            .layer("inventory")
+            .definedBy("org.hyphantes.inventory..")
             .layer("paint")
             .definedBy("org.hyphantes.paint..")
             .layer("treatment")
@@ -52,14 +58,32 @@ class ModuleArrowsTest {
             .mayOnlyAccessLayers("geometry")
             .whereLayer("setting")
             .mayOnlyAccessLayers("geometry")
+            .whereLayer("plait")
+            .mayOnlyAccessLayers("geometry")
             .whereLayer("figure")
-            .mayOnlyAccessLayers("geometry", "setting")
+            .mayOnlyAccessLayers("geometry", "setting", "plait")
             .whereLayer("weave")
             .mayOnlyAccessLayers("geometry", "symmetry")
             .whereLayer("paint")
             .mayNotAccessAnyLayer()
+            .whereLayer("scene")
+            .mayOnlyAccessLayers("geometry", "weave", "paint")
             .whereLayer("treatment")
-            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "figure", "weave", "paint")
+            .mayOnlyAccessLayers("geometry", "symmetry", "setting", "plait", "figure", "weave", "paint")
+            .whereLayer("design")
+            .mayOnlyAccessLayers(
+                    "geometry", "symmetry", "setting", "plait", "figure", "weave", "paint", "scene", "treatment")
+            .whereLayer("inventory")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("gauge")
             .mayNotBeAccessedByAnyLayer();
+
+    /** Drawing and writing are fed from the scene; only what depicts the work reads it. */
+    @ArchTest
+    static final ArchRule A_SCENE_KNOWS_NO_WORK = noClasses()
+            .that()
+            .resideInAPackage("org.hyphantes.scene..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("org.hyphantes.treatment..");
 }

@@ -48,8 +48,8 @@ public final class FrameTimes extends Application {
         }
         String size = sizes.remove(0);
         boolean rosette = size.equals("rosette");
-        desk.lay(rosette ? Rings.rosette() : Rings.ofCrossings(Integer.parseInt(size)));
-        double radius = rosette ? 39 : Rings.RADIUS;
+        desk.lay(rosette ? RingDesigns.rosette() : RingDesigns.ofCrossings(Integer.parseInt(size)));
+        double radius = rosette ? 39 : RingDesigns.RADIUS;
         frame = 0;
         times.clear();
         new AnimationTimer() {
@@ -60,7 +60,7 @@ public final class FrameTimes extends Application {
             @Override
             public void handle(long now) {
                 // A hand moves on at every pulse, whatever has been drawn by then.
-                Design moved = Rings.withRadius(desk.design(), radius + Math.sin(pulse++ / 14.0));
+                Design moved = RingDesigns.withRadius(desk.design(), radius + Math.sin(pulse++ / 14.0));
                 desk.drag(new Edit("dragged", d -> moved));
                 if (desk.resolved() == null || desk.resolved() == drawn) {
                     return;

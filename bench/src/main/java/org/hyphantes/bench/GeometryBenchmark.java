@@ -7,7 +7,7 @@ import java.util.concurrent.TimeUnit;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.Corners;
-import org.hyphantes.geometry.offset.Offset;
+import org.hyphantes.geometry.offset.OffsetCurves;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.Subdivision;
 import org.locationtech.jts.geom.Geometry;
@@ -41,10 +41,10 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 7, time = 1)
 @Fork(1)
 public class GeometryBenchmark {
-    private static final double OFFSET = 0.05 * Scene.RADIUS;
+    private static final double OFFSET = 0.05 * GeometryScene.RADIUS;
 
     @Param({"RINGS"})
-    private Scene scene;
+    private GeometryScene scene;
 
     @Param({"400"})
     private int count;
@@ -58,10 +58,11 @@ public class GeometryBenchmark {
     private record Flat(List<Geometry> polygons, List<Geometry> rings, double tolerance) {
         static Flat of(List<Region> regions, double tolerance) {
             List<Geometry> rings = new ArrayList<>();
-            regions.forEach(region -> region.borders().forEach(border -> rings.add(Copies.ring(border, tolerance))));
+            regions.forEach(
+                    region -> region.borders().forEach(border -> rings.add(FlattenedCopies.ring(border, tolerance))));
             return new Flat(
                     regions.stream()
-                            .<Geometry>map(r -> Copies.polygon(r, tolerance))
+                            .<Geometry>map(r -> FlattenedCopies.polygon(r, tolerance))
                             .toList(),
                     rings,
                     tolerance);
@@ -79,7 +80,7 @@ public class GeometryBenchmark {
 
         int offset() {
             // As many chords to a quarter as keep the buffer's round corners within the same tolerance.
-            int chords = (int) Math.ceil(Math.PI / 4 / Math.acos(1 - tolerance / Scene.RADIUS));
+            int chords = (int) Math.ceil(Math.PI / 4 / Math.acos(1 - tolerance / GeometryScene.RADIUS));
             int points = 0;
             for (Geometry polygon : polygons) {
                 points += BufferOp.bufferOp(polygon, OFFSET, new BufferParameters(chords))
@@ -93,8 +94,8 @@ public class GeometryBenchmark {
     public void lay() {
         regions = scene.regions(count);
         paths = regions.stream().flatMap(r -> r.borders().stream()).toList();
-        coarse = Flat.of(regions, 1e-3 * Scene.RADIUS);
-        fine = Flat.of(regions, 1e-5 * Scene.RADIUS);
+        coarse = Flat.of(regions, 1e-3 * GeometryScene.RADIUS);
+        fine = Flat.of(regions, 1e-5 * GeometryScene.RADIUS);
     }
 
     @Benchmark
@@ -131,7 +132,7 @@ public class GeometryBenchmark {
     @Benchmark
     public boolean unionArea() {
         List<Area> areas = new ArrayList<>();
-        regions.forEach(region -> areas.add(Copies.area(region)));
+        regions.forEach(region -> areas.add(FlattenedCopies.area(region)));
         for (int step = 1; step < areas.size(); step *= 2) {
             for (int i = 0; i + step < areas.size(); i += 2 * step) {
                 areas.get(i).add(areas.get(i + step));
@@ -144,7 +145,7 @@ public class GeometryBenchmark {
     public int offsetHyphantes() {
         int curves = 0;
         for (Region region : regions) {
-            for (Region offset : Offset.outset(region, OFFSET, Corners.ROUND)) {
+            for (Region offset : OffsetCurves.outset(region, OFFSET, Corners.ROUND)) {
                 curves += offset.borders().size();
             }
         }

@@ -25,20 +25,20 @@ public final class GeometryTable {
     private GeometryTable() {}
 
     /** A scene and what is too slow to be run on it. */
-    private record Row(Scene scene, int count, List<String> tooSlow) {}
+    private record Row(GeometryScene scene, int count, List<String> tooSlow) {}
 
     private static final List<Row> ROWS = List.of(
-            new Row(Scene.RINGS, 16, List.of()),
-            new Row(Scene.RINGS, 100, List.of()),
-            new Row(Scene.RINGS, 400, List.of("facesJtsFine")),
-            new Row(Scene.RINGS, 1600, List.of("facesJtsFine")),
-            new Row(Scene.ANNULI, 16, List.of()),
-            new Row(Scene.ANNULI, 400, List.of("facesJtsFine", "unionJtsFine", "unionArea")),
-            new Row(Scene.ANNULI, 1600, List.of("facesJtsFine", "unionJtsFine", "unionArea")),
-            new Row(Scene.ROSETTE, 12, List.of()),
-            new Row(Scene.ROSETTE, 48, List.of()),
-            new Row(Scene.LOOPS, 100, List.of()),
-            new Row(Scene.LOOPS, 800, List.of("facesJtsFine")));
+            new Row(GeometryScene.RINGS, 16, List.of()),
+            new Row(GeometryScene.RINGS, 100, List.of()),
+            new Row(GeometryScene.RINGS, 400, List.of("facesJtsFine")),
+            new Row(GeometryScene.RINGS, 1600, List.of("facesJtsFine")),
+            new Row(GeometryScene.ANNULI, 16, List.of()),
+            new Row(GeometryScene.ANNULI, 400, List.of("facesJtsFine", "unionJtsFine", "unionArea")),
+            new Row(GeometryScene.ANNULI, 1600, List.of("facesJtsFine", "unionJtsFine", "unionArea")),
+            new Row(GeometryScene.ROSETTE, 12, List.of()),
+            new Row(GeometryScene.ROSETTE, 48, List.of()),
+            new Row(GeometryScene.LOOPS, 100, List.of()),
+            new Row(GeometryScene.LOOPS, 800, List.of("facesJtsFine")));
 
     public static void main(String[] args) throws RunnerException {
         List<String> only = List.of(args);

@@ -45,12 +45,12 @@ public class ResolveBenchmark {
 
     @Setup
     public void lay() {
-        design = Rings.ofCrossings(crossings);
+        design = RingDesigns.ofCrossings(crossings);
         rings = new ArrayList<>();
         int chords = (int) Math.ceil(Math.PI / Math.acos(1 - 1e-3));
         GeometryFactory factory = new GeometryFactory();
         for (Laid laid : new Resolver()
-                .resolve(design.root().upTo(1), design.page().ground(), Watch.NONE)
+                .resolve(design.root().upTo(1), design.page().pageBox(), Watch.NONE)
                 .work()
                 .lines()) {
             rings.add(factory.createLinearRing(flattened(laid.path(), chords)));

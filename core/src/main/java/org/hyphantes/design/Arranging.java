@@ -118,7 +118,7 @@ public final class Arranging {
     /** The box (mm) round the lines of a member, without any recipe. */
     public static Box box(Design design, Member member) {
         if (member instanceof Figure figure) {
-            return Box.round(figure.form().paths(design.page().ground()).stream()
+            return Box.round(figure.form().paths(design.page().pageBox()).stream()
                     .map(Path::box)
                     .toList());
         }
@@ -299,7 +299,7 @@ public final class Arranging {
                                 && !m.standing().locked(),
                         m -> {
                             Form form = ((Figure) m).form();
-                            List<Path> paths = change.apply(form.paths(d.page().ground()));
+                            List<Path> paths = change.apply(form.paths(d.page().pageBox()));
                             return ((Figure) m).reshaped(org.hyphantes.figure.Drawn.of(paths));
                         }));
     }

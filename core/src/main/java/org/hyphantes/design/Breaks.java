@@ -11,9 +11,9 @@ import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Break;
-import org.hyphantes.weave.Diagram;
+import org.hyphantes.weave.CrossingIndex;
 import org.hyphantes.weave.Meet;
-import org.hyphantes.weave.Places;
+import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Way;
 import org.hyphantes.weave.Weave;
@@ -26,7 +26,7 @@ public final class Breaks {
      * Breaks a crossing, so that its strands turn back along a stroke; on a crossing that is broken that way already the same
      * stroke rejoins it. A crossing of a plait by itself is broken in the plait, which shapes its turns to its cells.
      *
-     * @param meet of the whole diagram, before breaks
+     * @param meet of the whole projection, before breaks
      * @param stroke the way of the stroke through it
      */
     public static Edit stroke(Design design, Laying laying, int meet, Point stroke, Reach reach) {
@@ -40,7 +40,7 @@ public final class Breaks {
         if (own.isPresent()) {
             return own.get();
         }
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         int count = places.reached(meet, reach).size();
         Break cut =
                 new Break(places.place(meet, reach), places.against(meet, reach).way(way), reach);
@@ -49,7 +49,7 @@ public final class Breaks {
                 words,
                 d -> with(d, laying, breaks -> {
                     Set<Integer> taken = places.reached(meet, reach).stream()
-                            .map(Places.Found::meet)
+                            .map(CrossingIndex.Found::meet)
                             .collect(Collectors.toSet());
                     List<Break> kept = new ArrayList<>(breaks.stream()
                             .filter(b -> places.held(b.place(), b.reach()).isEmpty()
@@ -63,7 +63,7 @@ public final class Breaks {
 
     /** Makes a broken crossing whole again, and wherever the break that holds it reaches. */
     public static Edit rejoin(Laying laying, int meet) {
-        Places places = laying.weave().places();
+        CrossingIndex places = laying.weave().places();
         List<Break> now = laying.weave().order().breaks();
         int count = now.stream()
                 .map(b -> places.held(b.place(), b.reach()))
@@ -72,13 +72,17 @@ public final class Breaks {
                 .sum();
         return new Edit(
                 count > 1 ? count + " crossings rejoined." : "Crossing rejoined.",
-                d -> with(d, laying, breaks -> breaks.stream()
-                        .filter(b -> places.held(b.place(), b.reach()).stream().noneMatch(f -> f.meet() == meet))
-                        .toList()));
+                d -> with(
+                        d,
+                        laying,
+                        breaks -> breaks.stream()
+                                .filter(b -> places.held(b.place(), b.reach()).stream()
+                                        .noneMatch(f -> f.meet() == meet))
+                                .toList()));
     }
 
     /** Which way strands turn back that do so along a stroke through their crossing. */
-    public static Way way(Diagram whole, int meet, Point stroke) {
+    public static Way way(Projection whole, int meet, Point stroke) {
         Meet m = whole.meets().get(meet);
         Point u = whole.strands().get(m.first()).path().tangent(m.firstPosition());
         Point v = whole.strands().get(m.second()).path().tangent(m.secondPosition());
@@ -91,7 +95,7 @@ public final class Breaks {
 
     /** The break of a figure that has crossings of its own, where it is laid but once or every copy is meant. */
     private static Optional<Edit> inPlait(Design design, Laying laying, int meet, Point stroke, Reach reach) {
-        Diagram whole = laying.weave().whole();
+        Projection whole = laying.weave().whole();
         Meet m = whole.meets().get(meet);
         String id = whole.strands().get(m.first()).key().figure();
         boolean alone = whole.strands().stream()
@@ -145,6 +149,6 @@ public final class Breaks {
     }
 
     private static Design with(Design design, Laying laying, Change change) {
-        return Steps.interlace(design, laying.group(), laying.step(), i -> i.withBreaks(change.of(i.breaks())));
+        return Interlacings.change(design, laying.group(), laying.step(), i -> i.withBreaks(change.of(i.breaks())));
     }
 }

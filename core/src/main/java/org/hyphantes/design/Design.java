@@ -39,8 +39,15 @@ public record Design(
         return new Design(name, Unit.MM, Material.PRINT, Map.of(), new Group("design", name, List.of(), List.of()));
     }
 
+    /** What settings of the design as a whole may refer to. */
     public Scope scope() {
         return new Scope(measures, unit, net.step().value());
+    }
+
+    /** What settings within a group may refer to: its figures too. */
+    public Scope scope(String groupId) {
+        Map<String, String> names = group(groupId).map(Group::names).orElse(Map.of());
+        return new Scope(measures, unit, net.step().value(), names);
     }
 
     public Design withRoot(Group changed) {
@@ -126,6 +133,26 @@ public record Design(
                 .map(s -> s.with((Treatment) s.treatment().schema().renewed(s.treatment(), scope)))
                 .toList();
         return group.withMembers(members).withRecipe(recipe);
+    }
+
+    /** The ids of all its figures, in order, those in groups in their place. */
+    public List<String> figures() {
+        return figures(root);
+    }
+
+    /** The ids of all figures in a member, in order. */
+    static List<String> figures(Member member) {
+        List<String> ids = new ArrayList<>();
+        figures(member, ids);
+        return ids;
+    }
+
+    private static void figures(Member member, List<String> ids) {
+        if (member instanceof Group group) {
+            group.members().forEach(m -> figures(m, ids));
+        } else {
+            ids.add(member.id());
+        }
     }
 
     /** An id for a new figure or group that nothing in this design has yet. */

@@ -1,8 +1,13 @@
 package org.hyphantes.design;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import org.hyphantes.treatment.Treatment;
 
 /** Figures and groups taken together, with the recipe of what is done to them, in order. */
 public record Group(String id, String name, List<Member> members, List<Step> recipe, Standing standing)
@@ -13,7 +18,31 @@ public record Group(String id, String name, List<Member> members, List<Step> rec
 
     public Group {
         members = List.copyOf(members);
-        recipe = List.copyOf(recipe);
+        recipe = named(recipe);
+    }
+
+    /** Every step with an id of its own: those that have none yet get the word of their treatment and a number. */
+    private static List<Step> named(List<Step> recipe) {
+        Set<String> taken = new HashSet<>();
+        boolean sound = true;
+        for (Step step : recipe) {
+            sound &= !step.id().isEmpty() && taken.add(step.id());
+        }
+        if (sound) {
+            return List.copyOf(recipe);
+        }
+        Set<String> given = new HashSet<>();
+        List<Step> named = new ArrayList<>();
+        for (Step step : recipe) {
+            String id = step.id();
+            for (int n = 1; id.isEmpty() || given.contains(id); n++) {
+                String fresh = step.treatment().schema().word() + "-" + n;
+                id = taken.contains(fresh) || given.contains(fresh) ? id : fresh;
+            }
+            given.add(id);
+            named.add(step.withId(id));
+        }
+        return List.copyOf(named);
     }
 
     public Group withMembers(List<? extends Member> changed) {
@@ -39,20 +68,62 @@ public record Group(String id, String name, List<Member> members, List<Step> rec
         return steps >= recipe.size() ? this : withRecipe(recipe.subList(0, Math.max(0, steps)));
     }
 
-    public Group withStep(int index, Step step) {
-        List<Step> changed = new ArrayList<>(recipe);
-        changed.set(index, step);
-        return withRecipe(changed);
+    /** This group with one step changed, which is found by its id. */
+    public Group withStep(Step changed) {
+        return withRecipe(recipe.stream()
+                .map(s -> s.id().equals(changed.id()) ? changed : s)
+                .toList());
     }
 
-    /** The index of the last step of a type that works; empty without one. */
-    public Optional<Integer> last(Class<?> type) {
+    /** The step of an id. */
+    public Optional<Step> step(String stepId) {
+        return recipe.stream().filter(s -> s.id().equals(stepId)).findFirst();
+    }
+
+    /** The place in the recipe of the step of an id; -1 when it is not there. */
+    public int indexOf(String stepId) {
+        for (int i = 0; i < recipe.size(); i++) {
+            if (recipe.get(i).id().equals(stepId)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** The last step of a type that works; empty without one. */
+    public Optional<Step> last(Class<? extends Treatment> type) {
         for (int i = recipe.size() - 1; i >= 0; i--) {
             if (recipe.get(i).over() && type.isInstance(recipe.get(i).treatment())) {
-                return Optional.of(i);
+                return Optional.of(recipe.get(i));
             }
         }
         return Optional.empty();
+    }
+
+    /** The treatment of the last step of a type that works; empty without one. */
+    public <T extends Treatment> Optional<T> lastOf(Class<T> type) {
+        return last(type).map(s -> type.cast(s.treatment()));
+    }
+
+    /** How many steps of the recipe belong to setting out: those before the first that makes strands, bands or a weave. */
+    public int settingOut() {
+        for (int i = 0; i < recipe.size(); i++) {
+            if (recipe.get(i).over() && recipe.get(i).treatment().phase().endsSettingOut()) {
+                return i;
+            }
+        }
+        return recipe.size();
+    }
+
+    /** The names of its figures by their ids. */
+    public Map<String, String> names() {
+        Map<String, String> names = new LinkedHashMap<>();
+        for (Member member : members) {
+            if (member instanceof Figure) {
+                names.put(member.id(), member.name());
+            }
+        }
+        return names;
     }
 
     public Optional<Figure> figure(String figureId) {

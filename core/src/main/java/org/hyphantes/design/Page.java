@@ -1,7 +1,7 @@
 package org.hyphantes.design;
 
 import java.util.List;
-import org.hyphantes.figure.Ground;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
@@ -39,8 +39,8 @@ public record Page(Amount width, Amount height, Shown centrelines) implements De
         return new Box(-x, -y, x, y);
     }
 
-    public Ground ground() {
-        return new Ground(box());
+    public PageBox pageBox() {
+        return new PageBox(box());
     }
 
     /** This page so large that a box fits on it with a margin all round; whole millimetres. */

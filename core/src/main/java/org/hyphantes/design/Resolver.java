@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.hyphantes.figure.Ground;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.treatment.Laid;
@@ -15,78 +15,118 @@ import org.hyphantes.weave.StrandKey;
 
 /**
  * Resolves designs to artwork. The result depends on the design alone; what was resolved before is remembered by group and
- * recipe so far, so that a change late in a recipe does only what comes after it. Not for use by several threads at once.
+ * recipe so far, so that a change late in a recipe does only what comes after it. A step or a figure whose geometry cannot be is
+ * left out, and told as a {@link Fault}. Not for use by several threads at once.
  */
 public final class Resolver {
     private static final int REMEMBERED = 48;
 
     /** What a result depends on. */
-    private record Key(Group group, Ground ground) {}
+    private record Key(Group group, PageBox pageBox) {}
 
-    private final Map<Key, Work> remembered = new LinkedHashMap<>(64, 0.75f, true) {
+    /** A result: the work, and what had to be left out of it. */
+    private record Done(Work work, List<Fault> faults) {
+        Done with(Done other) {
+            List<Fault> all = new ArrayList<>(faults);
+            all.addAll(other.faults);
+            return new Done(work.with(other.work), all);
+        }
+    }
+
+    private final Map<Key, Done> remembered = new LinkedHashMap<>(64, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Work> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Key, Done> eldest) {
             return size() > REMEMBERED;
         }
     };
 
     /** The finished artwork of a design. */
     public Artwork resolve(Design design) {
-        return resolve(design.root(), design.page().ground(), Watch.NONE);
+        return resolve(design, Watch.NONE);
+    }
+
+    /** The same, with a watch that may break the work off. */
+    public Artwork resolve(Design design, Watch watch) {
+        return resolve(design.root(), design.page().pageBox(), design.figures(), watch);
     }
 
     /**
      * The artwork of a group.
      *
-     * @param ground what it is set out on
+     * @param pageBox what it is set out on
+     * @param figures the ids of all figures of the design, in order, by which its scene numbers them
      * @param watch called now and then, which may break the work off; what was done until then is remembered
      */
-    public Artwork resolve(Group group, Ground ground, Watch watch) {
-        return Artwork.of(work(group, ground, watch));
+    public Artwork resolve(Group group, PageBox pageBox, List<String> figures, Watch watch) {
+        return Watch.over(watch, () -> {
+            Done done = done(group, pageBox, watch);
+            return Artwork.of(done.work(), figures, done.faults(), watch);
+        });
+    }
+
+    /** The artwork of a group by itself, with its own figures. */
+    public Artwork resolve(Group group, PageBox pageBox, Watch watch) {
+        return resolve(group, pageBox, Design.figures(group), watch);
     }
 
     /** The lines of the helpers of a group, as they are set out. */
-    public static List<Laid> helpers(Group group, Ground ground) {
-        return group.members().stream()
-                .filter(m -> m.standing().helper() && !m.standing().hidden())
-                .flatMap(m -> m instanceof Figure figure
-                        ? lines(figure, ground).stream()
-                        : new Resolver().work((Group) m, ground, Watch.NONE).lines().stream())
-                .toList();
+    public static List<Laid> helpers(Group group, PageBox pageBox, Watch watch) {
+        List<Laid> helpers = new ArrayList<>();
+        for (Member member : group.members()) {
+            if (member.standing().helper() && !member.standing().hidden()) {
+                helpers.addAll(
+                        member instanceof Figure figure
+                                ? figure(group, figure, pageBox).work().lines()
+                                : new Resolver()
+                                        .done((Group) member, pageBox, watch)
+                                        .work()
+                                        .lines());
+            }
+        }
+        return helpers;
     }
 
-    private Work work(Group group, Ground ground, Watch watch) {
-        Key key = new Key(group, ground);
-        Work known = remembered.get(key);
+    private Done done(Group group, PageBox pageBox, Watch watch) {
+        Key key = new Key(group, pageBox);
+        Done known = remembered.get(key);
         if (known != null) {
             return known;
         }
         watch.step();
-        Work work = group.recipe().isEmpty() ? members(group, ground, watch) : lastStep(group, ground, watch);
-        remembered.put(key, work);
-        return work;
+        Done done = group.recipe().isEmpty() ? members(group, pageBox, watch) : lastStep(group, pageBox, watch);
+        remembered.put(key, done);
+        return done;
     }
 
-    private Work members(Group group, Ground ground, Watch watch) {
-        Work all = Work.of(List.of());
-        List<Laid> lines = new ArrayList<>();
+    private Done members(Group group, PageBox pageBox, Watch watch) {
+        Done groups = new Done(Work.of(List.of()), List.of());
+        Done figures = new Done(Work.of(List.of()), List.of());
         for (Member member : group.members()) {
             if (!member.standing().counts()) {
                 continue;
             }
             if (member instanceof Figure figure) {
-                lines.addAll(lines(figure, ground));
+                figures = figures.with(figure(group, figure, pageBox));
             } else {
-                all = all.with(work((Group) member, ground, watch));
+                groups = groups.with(done((Group) member, pageBox, watch));
             }
         }
-        return all.with(Work.of(lines));
+        return groups.with(figures);
     }
 
-    private static List<Laid> lines(Figure figure, Ground ground) {
-        List<Path> paths = figure.form().paths(ground);
+    /** The lines of a figure; none, and a fault, when its numbers make no line that can be. */
+    private static Done figure(Group group, Figure figure, PageBox pageBox) {
+        try {
+            return new Done(Work.of(lines(figure, pageBox)), List.of());
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
+            return new Done(Work.of(List.of()), List.of(Fault.ofFigure(group.id(), figure.id())));
+        }
+    }
+
+    private static List<Laid> lines(Figure figure, PageBox pageBox) {
+        List<Path> paths = figure.form().paths(pageBox);
         StrandKey key = new StrandKey(figure.id(), List.of());
         List<Laid> lines = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
@@ -96,22 +136,30 @@ public final class Resolver {
         return lines;
     }
 
-    private Work lastStep(Group group, Ground ground, Watch watch) {
+    private Done lastStep(Group group, PageBox pageBox, Watch watch) {
         int last = group.recipe().size() - 1;
-        Work before = work(group.upTo(last), ground, watch);
+        Done before = done(group.upTo(last), pageBox, watch);
         Step step = group.recipe().get(last);
-        return step.over()
-                ? step.treatment().apply(before, new Surroundings(group.id(), last, named(group), ground, watch))
-                : before;
+        if (!step.over()) {
+            return before;
+        }
+        Surroundings surroundings = new Surroundings(group.id(), step.id(), figures(group), pageBox, watch);
+        try {
+            return new Done(step.treatment().apply(before.work(), surroundings), before.faults());
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException | IndexOutOfBoundsException e) {
+            List<Fault> faults = new ArrayList<>(before.faults());
+            faults.add(Fault.ofStep(group.id(), step.id()));
+            return new Done(before.work(), faults);
+        }
     }
 
-    private static Map<String, Surroundings.Named> named(Group group) {
-        Map<String, Surroundings.Named> named = new LinkedHashMap<>();
+    private static Map<String, Surroundings.Named> figures(Group group) {
+        Map<String, Surroundings.Named> figures = new LinkedHashMap<>();
         for (Member member : group.members()) {
             if (member instanceof Figure figure) {
-                named.putIfAbsent(figure.name(), new Surroundings.Named(figure.id(), figure.form(), figure.colour()));
+                figures.put(figure.id(), new Surroundings.Named(figure.id(), figure.form(), figure.colour()));
             }
         }
-        return named;
+        return figures;
     }
 }

@@ -2,9 +2,30 @@ package org.hyphantes.design;
 
 import org.hyphantes.treatment.Treatment;
 
-/** A treatment in a recipe; passed over when it works, under when it is switched off. */
-public record Step(boolean over, Treatment treatment) {
+/**
+ * A treatment in a recipe, known by an id that is its own within the recipe; passed over when it works, under when it is switched off.
+ */
+public record Step(String id, boolean over, Treatment treatment) {
+    /** A step whose group will give it an id. */
+    public Step(boolean over, Treatment treatment) {
+        this("", over, treatment);
+    }
+
     public Step with(Treatment changed) {
-        return new Step(over, changed);
+        return new Step(id, over, changed);
+    }
+
+    /** The same step passed over, or under. */
+    public Step passed(boolean changed) {
+        return new Step(id, changed, treatment);
+    }
+
+    Step withId(String changed) {
+        return new Step(changed, over, treatment);
+    }
+
+    /** What its treatment is called. */
+    public String title() {
+        return treatment.schema().title();
     }
 }

@@ -26,7 +26,7 @@ public sealed interface Subject {
      */
     default Reading<Design> set(Design design, String key, String text) throws CannotRead {
         Described thing = in(design).orElseThrow(() -> new CannotRead("That is no longer in the design."));
-        Reading<?> reading = thing.schema().read(thing, key, text, design.scope());
+        Reading<?> reading = thing.schema().read(thing, key, text, design.scope(group()));
         return new Reading<>(put(design, (Described) reading.value()), reading.note());
     }
 
@@ -47,19 +47,20 @@ public sealed interface Subject {
         }
     }
 
-    /** A step of a group's recipe. */
-    record OfStep(String group, int step) implements Subject {
+    /** A step of a group's recipe, by its id. */
+    record OfStep(String group, String step) implements Subject {
         @Override
         public Optional<Described> in(Design design) {
-            return design.group(group)
-                    .filter(g -> step >= 0 && step < g.recipe().size())
-                    .map(g -> g.recipe().get(step).treatment());
+            return design.group(group).flatMap(g -> g.step(step)).map(Step::treatment);
         }
 
         @Override
         public Design put(Design design, Described changed) {
             return design.change(
-                    group, g -> g.withStep(step, g.recipe().get(step).with((Treatment) changed)));
+                    group,
+                    g -> g.step(step)
+                            .map(s -> g.withStep(s.with((Treatment) changed)))
+                            .orElse(g));
         }
     }
 

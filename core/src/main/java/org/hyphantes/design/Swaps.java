@@ -7,8 +7,8 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.CrossingIndex;
 import org.hyphantes.weave.Pin;
-import org.hyphantes.weave.Places;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Weave;
@@ -24,7 +24,7 @@ public final class Swaps {
         if (whole < 0) {
             return new Edit("This crossing came of a break: rejoin that first to set it by hand.", d -> d);
         }
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         Crossing crossing = weave.crossings().get(meet);
         int count = places.reached(whole, reach).size();
         String over = weave.strands().get(crossing.under()).name();
@@ -37,13 +37,13 @@ public final class Swaps {
     /**
      * Lays a strand over, under, over at passages in order, and so at their siblings within reach.
      *
-     * @param passages of the weave's diagram, all of one strand
+     * @param passages of the weave's projection, all of one strand
      */
     public static Edit lay(Laying laying, List<Integer> passages, boolean over, Reach reach) {
         Weave weave = laying.weave();
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         String name =
-                weave.strands().get(weave.diagram().strand(passages.get(0))).name();
+                weave.strands().get(weave.projection().strand(passages.get(0))).name();
         int step = weave.order().rhythm() == Rhythm.IN_PAIRS ? 2 : 1;
         String words = name + " laid " + (over ? "over, under" : "under, over") + " at " + passages.size()
                 + (passages.size() == 1 ? " crossing." : " crossings.");
@@ -64,10 +64,10 @@ public final class Swaps {
     }
 
     private static List<Pin> pinned(
-            List<Pin> pins, Weave weave, Places places, int meet, boolean firstOver, Reach reach) {
+            List<Pin> pins, Weave weave, CrossingIndex places, int meet, boolean firstOver, Reach reach) {
         int whole = weave.origins().whole(meet);
         boolean same = weave.origins().image(whole).orElseThrow().aligned();
-        Places.Found found = places.against(whole, reach);
+        CrossingIndex.Found found = places.against(whole, reach);
         List<Pin> kept = without(pins, places, places.reached(whole, reach), reach);
         kept.add(new Pin(places.place(whole, reach), found.firstOver(firstOver == same), reach));
         return kept;
@@ -76,29 +76,35 @@ public final class Swaps {
     /** Lets the resolver decide again at a crossing, and wherever the pin that holds it reaches. */
     public static Edit release(Laying laying, int meet) {
         Weave weave = laying.weave();
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         int whole = weave.origins().whole(meet);
         return new Edit(
                 "Released: the rhythm decides here again.",
-                d -> withPins(d, laying, pins -> pins.stream()
-                        .filter(p -> places.held(p.place(), p.reach()).stream().noneMatch(f -> f.meet() == whole))
-                        .toList()));
+                d -> withPins(
+                        d,
+                        laying,
+                        pins -> pins.stream()
+                                .filter(p -> places.held(p.place(), p.reach()).stream()
+                                        .noneMatch(f -> f.meet() == whole))
+                                .toList()));
     }
 
     /** Lets the resolver decide at every crossing of an interlacing. */
-    public static Edit releaseAll(String group, int step) {
+    public static Edit releaseAll(String group, String step) {
         return new Edit("All pins released.", d -> withPins(d, group, step, pins -> List.of()));
     }
 
     /** Pins on just the crossings that a new one takes over, left out. */
-    private static List<Pin> without(List<Pin> pins, Places places, List<Places.Found> taken, Reach reach) {
-        Set<Integer> meets = taken.stream().map(Places.Found::meet).collect(Collectors.toSet());
+    private static List<Pin> without(
+            List<Pin> pins, CrossingIndex places, List<CrossingIndex.Found> taken, Reach reach) {
+        Set<Integer> meets = taken.stream().map(CrossingIndex.Found::meet).collect(Collectors.toSet());
         List<Pin> kept = new ArrayList<>();
         for (Pin pin : pins) {
-            List<Places.Found> held = places.held(pin.place(), pin.reach());
+            List<CrossingIndex.Found> held = places.held(pin.place(), pin.reach());
             boolean replaced = !held.isEmpty()
                     && (reach != Reach.THIS_ONE || pin.reach() == Reach.THIS_ONE)
-                    && meets.containsAll(held.stream().map(Places.Found::meet).toList());
+                    && meets.containsAll(
+                            held.stream().map(CrossingIndex.Found::meet).toList());
             if (!replaced) {
                 kept.add(pin);
             }
@@ -110,7 +116,7 @@ public final class Swaps {
         return withPins(design, laying.group(), laying.step(), change);
     }
 
-    private static Design withPins(Design design, String group, int step, UnaryOperator<List<Pin>> change) {
-        return Steps.interlace(design, group, step, i -> i.withPins(change.apply(i.pins())));
+    private static Design withPins(Design design, String group, String step, UnaryOperator<List<Pin>> change) {
+        return Interlacings.change(design, group, step, i -> i.withPins(change.apply(i.pins())));
     }
 }

@@ -44,7 +44,7 @@ public record Drawn(String course) implements Form {
     }
 
     @Override
-    public List<Path> paths(Ground ground) {
+    public List<Path> paths(PageBox pageBox) {
         return paths();
     }
 

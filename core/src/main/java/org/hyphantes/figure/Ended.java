@@ -7,7 +7,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 
 /** A form between two ends, each given by its distance from the centre of its group and its bearing. */
-public sealed interface Ended extends Form permits Line, Wave {
+public sealed interface Ended extends Form permits LineForm, Wave {
     Amount out();
 
     Amount bearing();

@@ -15,8 +15,8 @@ public sealed interface Form extends Described permits Seated, Ended, Drawn {
             Oval.STARTING,
             Polygon.STARTING,
             Star.STARTING,
-            Arc.STARTING,
-            Line.STARTING,
+            ArcForm.STARTING,
+            LineForm.STARTING,
             Drawn.STARTING,
             Spiral.STARTING,
             Wave.STARTING,
@@ -27,12 +27,12 @@ public sealed interface Form extends Described permits Seated, Ended, Drawn {
             Trochoid.STARTING,
             Rose.STARTING,
             Plait.STARTING,
-            Border.STARTING,
+            BorderForm.STARTING,
             Ringplait.STARTING,
             Lettering.STARTING);
 
     /** The exact centre lines, each starting at a place that turns with the figure. */
-    List<Path> paths(Ground ground);
+    List<Path> paths(PageBox pageBox);
 
     /** The point the figure is seated by. */
     Point centre();

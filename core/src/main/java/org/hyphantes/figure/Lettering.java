@@ -50,7 +50,7 @@ public record Lettering(
                     Lettering.class,
                     List.of(
                             Setting.of(Lettering.class, "text", new Kind.Text("the words to be set")),
-                            Setting.of(Lettering.class, "typeface", new Kind.Reference("a typeface")),
+                            Setting.of(Lettering.class, "typeface", new Kind.Typeface()),
                             Setting.of(Lettering.class, "size", new Kind.Length(0.01, 1e5)),
                             Setting.of(Lettering.class, "spacing", new Kind.Length(-1e4, 1e4)),
                             Setting.of(Lettering.class, "round", Sizes.ROUNDING))));

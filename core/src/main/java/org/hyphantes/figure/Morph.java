@@ -21,12 +21,12 @@ public final class Morph {
         this.between = between;
     }
 
-    public static Morph of(Form a, Form b, Ground ground) {
+    public static Morph of(Form a, Form b, PageBox pageBox) {
         if (a.getClass() == b.getClass() && !(a instanceof Drawn)) {
-            return new Morph(share -> numbers(a, b, share).paths(ground));
+            return new Morph(share -> numbers(a, b, share).paths(pageBox));
         }
-        List<Path> as = a.paths(ground);
-        List<Path> bs = b.paths(ground);
+        List<Path> as = a.paths(pageBox);
+        List<Path> bs = b.paths(pageBox);
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < Math.max(as.size(), bs.size()); i++) {
             pairs.add(Pair.of(as.get(Math.min(i, as.size() - 1)), bs.get(Math.min(i, bs.size() - 1))));

@@ -8,7 +8,7 @@ import org.hyphantes.plait.Lattice;
 import org.hyphantes.setting.Amount;
 
 /** A plait on a rectangular plan, laid by two corners of the box that its outermost lines touch. */
-public sealed interface Panelled extends Breakable permits Plait, Border {
+public sealed interface Panelled extends Breakable permits Plait, BorderForm {
     Amount width();
 
     Amount height();

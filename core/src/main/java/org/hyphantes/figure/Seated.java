@@ -20,7 +20,7 @@ public sealed interface Seated extends Form
                 Oval,
                 Polygon,
                 Star,
-                Arc,
+                ArcForm,
                 Spiral,
                 Lens,
                 Rectangle,
@@ -47,7 +47,7 @@ public sealed interface Seated extends Form
     Seated reaching(double leg, boolean otherWay);
 
     @Override
-    default List<Path> paths(Ground ground) {
+    default List<Path> paths(PageBox pageBox) {
         Affine placed = placed();
         return upright().stream().map(p -> p.map(placed)).toList();
     }

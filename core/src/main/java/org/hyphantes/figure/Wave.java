@@ -36,7 +36,7 @@ public record Wave(Amount out, Amount bearing, Amount farout, Amount farbearing,
     }
 
     @Override
-    public List<Path> paths(Ground ground) {
+    public List<Path> paths(PageBox pageBox) {
         Point a = start();
         Point way = end().minus(a);
         int n = (int) humps.value();

@@ -50,9 +50,9 @@ final class Bandwork {
         return new Measured(work.narrowest, work.deepest, work.touching, work.snags);
     }
 
-    private void snag(Gauge gauge, State state, Point place, String words, Optional<Mends.Mend> mend) {
-        Snag snag = Snag.of(gauge, state, place == null ? null : laying.placed().of(place), words);
-        snags.add(mend.map(m -> snag.mended(m.words(), m.edit())).orElse(snag));
+    private void snag(String gauge, State state, Point place, String words, Optional<Mend> mend) {
+        snags.add(Snag.of(gauge, state, place == null ? null : laying.placed().of(place), words)
+                .mended(mend));
     }
 
     private String length(double millimetres) {
@@ -85,7 +85,7 @@ final class Bandwork {
                     ? " on this bend."
                     : " on this bend, and so at " + places.get(family) + " places.";
             snag(
-                    Gauge.EVENNESS,
+                    EvennessGauge.WORD,
                     State.CHIPPED,
                     bend.place(),
                     "Band " + strand.name() + " pinches to " + length(width / 2 + bend.radius()) + " of "
@@ -98,8 +98,9 @@ final class Bandwork {
     private void ends() {
         List<Strand> open =
                 weave.strands().stream().filter(s -> !s.path().closed()).toList();
-        double slack = 100 * weave.diagram().tolerance().distance();
+        double slack = 100 * weave.projection().tolerance().distance();
         for (int i = 0; i < open.size(); i++) {
+            Watch.ask();
             for (int j = i + 1; j < open.size() && open.size() < 2000; j++) {
                 for (boolean a : new boolean[] {false, true}) {
                     for (boolean b : new boolean[] {false, true}) {
@@ -118,7 +119,7 @@ final class Bandwork {
         if (p.distance(q) <= slack && Math.abs(one - other) > 1e-6 * one) {
             Strand narrower = one < other ? a : b;
             snag(
-                    Gauge.EVENNESS,
+                    EvennessGauge.WORD,
                     State.CHIPPED,
                     p,
                     "Two bands meet here at " + length(one) + " and " + length(other) + ".",
@@ -139,7 +140,7 @@ final class Bandwork {
                 .filter(s -> s.band().widths().isEven() && s.width() < NEARLY * limit)
                 .findFirst()
                 .ifPresent(s -> snag(
-                        Gauge.NARROWEST,
+                        NarrowestGauge.WORD,
                         s.width() < limit ? State.BROKEN : State.CHIPPED,
                         weave.clearest(weave.strands().indexOf(s)),
                         "Band is " + length(s.width()) + " wide, limit " + length(limit) + ".",
@@ -187,7 +188,7 @@ final class Bandwork {
         double wanted = apart - (first.gap() < limit ? limit : NEARLY * limit);
         double room = a.width() == b.width() ? wanted : 2 * wanted - narrower;
         Strand wider = a.width() >= b.width() ? a : b;
-        Optional<Mends.Mend> mend =
+        Optional<Mend> mend =
                 room > 0 ? Mends.width(design, laying, wider, Mends.cutDown(room), "Narrow") : Optional.empty();
         Point place = first.narrow().gap().middle();
         int n = family.size();
@@ -197,17 +198,18 @@ final class Bandwork {
             String words = first.gap() < -1e-6
                     ? who + " by " + length(-first.gap())
                     : self ? a.name() + " touches itself" : a.name() + " and " + b.name() + " touch";
-            snag(Gauge.TOUCHING, State.BROKEN, place, words + (n > 1 ? ", at " + n + " places." : "."), mend);
+            snag(TouchingGauge.WORD, State.BROKEN, place, words + (n > 1 ? ", at " + n + " places." : "."), mend);
         } else {
             String words = "Ground is " + length(first.gap()) + " here"
                     + (n > 1 ? " and at " + (n - 1) + " more places" : "") + ", limit " + length(limit) + ".";
             State state = first.gap() < limit ? State.BROKEN : State.CHIPPED;
-            snag(Gauge.NARROWEST, state, place, words, mend);
+            snag(NarrowestGauge.WORD, state, place, words, mend);
         }
     }
 
     /** Whether no other band lies between two that come near each other. */
     private boolean isGround(Narrow narrow, List<Path> paths) {
+        Watch.ask();
         Point middle = narrow.gap().middle();
         for (int s = 0; s < paths.size(); s++) {
             if (s != narrow.first()

@@ -1,20 +1,27 @@
 package org.hyphantes.gauge;
 
-import java.util.Locale;
+import java.util.List;
 
-/** The gauges of a design. */
-public enum Gauge {
-    STRANDS,
-    CROSSINGS,
-    EVENNESS,
-    NARROWEST,
-    TOUCHING;
+/**
+ * One thing that is measured on every design, always: it says how it stands in a few words, and flags what is not as it should be. A new
+ * gauge is one file with one of these and its line in {@link Gauges#EACH}.
+ */
+public interface Gauge {
+    /** The word by which files and snags know it. */
+    String word();
 
-    public String word() {
-        return name().toLowerCase(Locale.ROOT);
+    /** The longest of what it usually says, for which a rail keeps room. */
+    String usual();
+
+    /** What it says of a design. */
+    GaugeReading read(Examined examined);
+
+    /** The snags that it finds by itself, besides those that examining the recipe and the weaves has found for it. */
+    default List<Snag> snags(Examined examined) {
+        return List.of();
     }
 
-    public String title() {
-        return name().charAt(0) + word().substring(1);
+    default String title() {
+        return Character.toUpperCase(word().charAt(0)) + word().substring(1);
     }
 }

@@ -37,9 +37,6 @@ final class Mends {
 
     private Mends() {}
 
-    /** A mend with the words that offer it. */
-    record Mend(String words, Edit edit) {}
-
     /** A width cut down to a tenth of a millimetre, or to three figures where it is small. */
     static double cutDown(double width) {
         double unit = width >= 1 ? 0.1 : Math.pow(10, Math.floor(Math.log10(width)) - 2);
@@ -48,39 +45,39 @@ final class Mends {
 
     /** Sets the width of the bands that a strand bears; empty where no single step does that. */
     static Optional<Mend> width(Design design, Laying laying, Strand strand, double width, String word) {
-        Optional<Integer> step = bandStep(design, laying, strand.key());
+        Optional<Step> step = bandStep(design, laying, strand.key());
         if (step.isEmpty() || !(width > 0.01)) {
             return Optional.empty();
         }
-        String words = word + " the band to " + Numerals.length(width, design.unit());
+        String length = Numerals.length(width, design.unit());
         return Optional.of(new Mend(
-                words,
-                new Edit(
-                        "Band now " + Numerals.length(width, design.unit()) + ".",
-                        d -> banded(d, laying, step.get(), width))));
+                word + " the band to " + length,
+                "Band now " + length + ".",
+                (d, watch) -> banded(d, laying, step.get().id(), width)));
     }
 
-    private static Design banded(Design design, Laying laying, int step, double width) {
-        return design.change(laying.group(), g -> {
-            Step at = g.recipe().get(step);
-            return at.treatment() instanceof Band band ? g.withStep(step, at.with(band.withWidth(width))) : g;
-        });
+    private static Design banded(Design design, Laying laying, String step, double width) {
+        return design.change(
+                laying.group(),
+                g -> g.step(step)
+                        .filter(s -> s.treatment() instanceof Band)
+                        .map(s -> g.withStep(s.with(((Band) s.treatment()).withWidth(width))))
+                        .orElse(g));
     }
 
     /** The last step before the weave that gives a strand an even band. */
-    private static Optional<Integer> bandStep(Design design, Laying laying, StrandKey key) {
+    private static Optional<Step> bandStep(Design design, Laying laying, StrandKey key) {
         Optional<Group> group = design.group(laying.group());
         if (group.isEmpty()) {
             return Optional.empty();
         }
-        String name = group.get().figure(key.figure()).map(Figure::name).orElse("");
         List<Step> recipe = group.get().recipe();
-        for (int i = Math.min(laying.step(), recipe.size()) - 1; i >= 0; i--) {
+        for (int i = group.get().indexOf(laying.step()) - 1; i >= 0; i--) {
             if (recipe.get(i).over()
                     && recipe.get(i).treatment() instanceof Band band
                     && (band.lines().equals(Surroundings.EVERY_LINE)
-                            || band.lines().equals(name))) {
-                return Optional.of(i);
+                            || band.lines().equals(key.figure()))) {
+                return Optional.of(recipe.get(i));
             }
         }
         return Optional.empty();
@@ -88,18 +85,15 @@ final class Mends {
 
     /** Narrows the band step by step until there is room between the crossings. */
     static Optional<Mend> room(Design design, Laying laying, Strand strand) {
-        Optional<Integer> step = bandStep(design, laying, strand.key());
-        if (step.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                new Mend("Narrow the band until there is room", new Edit("Band narrowed until there is room.", d -> {
-                    List<Design> tries = new ArrayList<>();
-                    for (double share : new double[] {0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2}) {
-                        tries.add(banded(d, laying, step.get(), cutDown(share * strand.width())));
-                    }
-                    return Trying.fewest(d, tries, Weave.Trouble.Kind.NO_ROOM);
-                })));
+        return bandStep(design, laying, strand.key())
+                .map(step -> new Mend(
+                        "Narrow the band until there is room", "Band narrowed until there is room.", (d, watch) -> {
+                            List<Design> tries = new ArrayList<>();
+                            for (double share : new double[] {0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2}) {
+                                tries.add(banded(d, laying, step.id(), cutDown(share * strand.width())));
+                            }
+                            return new Trying(watch).fewest(d, tries, Weave.Trouble.Kind.NO_ROOM);
+                        }));
     }
 
     /** Moves or resizes a figure by half a millimetre, whichever way does away with a trouble. */
@@ -111,7 +105,7 @@ final class Mends {
         }
         String by = Numerals.length(PART, Unit.MM);
         String words = kind == Weave.Trouble.Kind.TOUCH ? "Draw them apart or through by " + by : "Part them by " + by;
-        return Optional.of(new Mend(words, new Edit(figure.get().name() + " changed by " + by + ".", d -> {
+        return Optional.of(new Mend(words, figure.get().name() + " changed by " + by + ".", (d, watch) -> {
             Form form = d.group(laying.group())
                     .flatMap(g -> g.figure(id))
                     .map(Figure::form)
@@ -128,8 +122,8 @@ final class Mends {
                     }
                 }
             }
-            return Trying.fewest(d, tries, kind);
-        })));
+            return new Trying(watch).fewest(d, tries, kind);
+        }));
     }
 
     /** Removes a figure that lies on another. */
@@ -142,7 +136,7 @@ final class Mends {
             return Optional.empty();
         }
         String name = group.get().figure(id).orElseThrow().name();
-        return Optional.of(new Mend(
+        return Optional.of(Mend.of(
                 "Take " + name + " out",
                 new Edit(
                         name + " taken out.",
@@ -156,13 +150,13 @@ final class Mends {
     static Mend rhythm(Laying laying) {
         return new Mend(
                 "Weave alternately",
-                new Edit(
-                        "Woven alternately.",
-                        d -> d.change(laying.group(), g -> {
-                            Step at = g.recipe().get(laying.step());
-                            Interlace interlace = (Interlace) at.treatment();
-                            return g.withStep(laying.step(), at.with(interlace.withRhythm(Rhythm.ALTERNATELY)));
-                        })));
+                "Woven alternately.",
+                (d, watch) -> d.change(
+                        laying.group(),
+                        g -> g.step(laying.step())
+                                .map(s ->
+                                        g.withStep(s.with(((Interlace) s.treatment()).withRhythm(Rhythm.ALTERNATELY))))
+                                .orElse(g)));
     }
 
     /** Breaks one of the crossings that contradict one another, whichever leaves the fewest contradictions. */
@@ -177,7 +171,7 @@ final class Mends {
         }
         // What comes of each break is worked out when it is wanted: there may be many snags, and while a hand drags.
         return Optional.of(new Mend(
-                "Break one of these crossings", new Edit("A crossing broken, so that the rhythm can be kept.", d -> {
+                "Break one of these crossings", "A crossing broken, so that the rhythm can be kept.", (d, watch) -> {
                     List<Design> tries = new ArrayList<>();
                     for (int whole : wholes) {
                         for (Point stroke : List.of(new Point(1, 0), new Point(0, 1))) {
@@ -186,8 +180,8 @@ final class Mends {
                                     .apply(d));
                         }
                     }
-                    return Trying.fewest(d, tries, Weave.Trouble.Kind.CANNOT_ALTERNATE);
-                })));
+                    return new Trying(watch).fewest(d, tries, Weave.Trouble.Kind.CANNOT_ALTERNATE);
+                }));
     }
 
     /** Closes a drawn path whose ends lie close together. */
@@ -205,8 +199,10 @@ final class Mends {
             curves.add(new Line(open.end(), open.start()));
         }
         Form closed = Drawn.of(List.of(new Path(curves, true)));
-        return Optional.of(new Mend(
-                "Close it", new Edit(figure.get().name() + " closed.", d -> new Subject.OfFigure(laying.group(), id)
-                        .put(d, closed))));
+        return Optional.of(Mend.of(
+                "Close it",
+                new Edit(
+                        figure.get().name() + " closed.",
+                        d -> new Subject.OfFigure(laying.group(), id).put(d, closed))));
     }
 }

@@ -2,8 +2,11 @@ package org.hyphantes.gauge;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
+import org.hyphantes.design.Fault;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
@@ -15,186 +18,210 @@ import org.hyphantes.figure.Typesetter;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Between;
-import org.hyphantes.treatment.Braid;
-import org.hyphantes.treatment.Interlace;
-import org.hyphantes.treatment.Knot;
-import org.hyphantes.treatment.Taper;
+import org.hyphantes.treatment.Phase;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
 
 /** Snags of a recipe whose order cannot work, or whose step refers to what is gone. */
 public final class RecipeOrder {
-    private RecipeOrder() {}
+    private final Design design;
+    private final Group group;
+    private final List<Snag> snags;
 
-    static List<Snag> snags(Design design) {
+    private RecipeOrder(Design design, Group group, List<Snag> snags) {
+        this.design = design;
+        this.group = group;
+        this.snags = snags;
+    }
+
+    static List<Snag> snags(Design design, List<Fault> faults) {
         List<Snag> snags = new ArrayList<>();
-        collect(design.root(), snags);
+        collect(design, design.root(), snags);
+        for (Fault fault : faults) {
+            Group group = design.group(fault.group()).orElse(design.root());
+            new RecipeOrder(design, group, snags).fault(fault);
+        }
         return snags;
     }
 
-    private static void collect(Group group, List<Snag> snags) {
+    /** What could not be resolved and is left out. */
+    private void fault(Fault fault) {
+        Optional<Step> step = group.step(fault.step());
+        if (step.isPresent()) {
+            add(
+                    CrossingsGauge.WORD,
+                    State.BROKEN,
+                    step.get().title() + " cannot be done to what stands before it, so it is left out: change its"
+                            + " settings or those lines.",
+                    Optional.of(Mend.of(
+                            "Pass " + step.get().title() + " under",
+                            Recipes.pass(design, group.id(), step.get().id()))));
+            return;
+        }
+        String name = group.figure(fault.figure()).map(Figure::name).orElse("A figure");
+        add(
+                StrandsGauge.WORD,
+                State.BROKEN,
+                name + " makes no line or band that can be drawn with these numbers: change them.",
+                Optional.empty());
+    }
+
+    private static void collect(Design design, Group group, List<Snag> snags) {
+        RecipeOrder order = new RecipeOrder(design, group, snags);
         for (int i = 0; i < group.recipe().size(); i++) {
-            if (group.recipe().get(i).over()) {
-                step(group, i, snags);
-            }
+            order.step(i);
         }
         for (Member member : group.members()) {
             if (member instanceof Group inner) {
-                collect(inner, snags);
+                collect(design, inner, snags);
             } else if (((Figure) member).form() instanceof Lettering lettering && !lettering.isAtHand()) {
-                typeface(group, (Figure) member, lettering, snags);
+                order.typeface((Figure) member, lettering);
             }
         }
-    }
-
-    private static void typeface(Group group, Figure figure, Lettering lettering, List<Snag> snags) {
-        String first = Typesetter.installed().typefaces().stream().findFirst().orElse("");
-        Snag snag = Snag.of(
-                Gauge.STRANDS,
-                State.CHIPPED,
-                lettering.centre(),
-                "Letters use the typeface " + lettering.typeface() + ", which this computer lacks.");
-        snags.add(
-                first.isEmpty()
-                        ? snag
-                        : snag.mended(
-                                "Set them in " + first,
-                                new Edit("Letters set in " + first + ".", d -> new Subject.OfFigure(
-                                                group.id(), figure.id())
-                                        .put(d, lettering.schema().put(lettering, "typeface", first)))));
     }
 
     /** Whether a step of a recipe cannot do its work where it stands. */
-    public static boolean cannotWork(Group group, int index) {
+    public static boolean cannotWork(Design design, Group group, int index) {
         List<Snag> snags = new ArrayList<>();
-        if (group.recipe().get(index).over()) {
-            step(group, index, snags);
-        }
+        new RecipeOrder(design, group, snags).step(index);
         return snags.stream().anyMatch(s -> s.state() == State.BROKEN);
     }
 
-    private static void step(Group group, int i, List<Snag> snags) {
-        Treatment treatment = group.recipe().get(i).treatment();
-        int interlace = first(group, Interlace.class);
-        if (treatment instanceof Interlace) {
-            interlaceStep(group, i, snags);
-        } else if (takesLines(treatment) && interlace >= 0 && interlace < i) {
-            if (!banded(group, interlace)) {
-                return;
-            }
-            String title = treatment.schema().title();
-            snags.add(Snag.of(
-                            Gauge.CROSSINGS,
-                            State.BROKEN,
-                            null,
-                            title + " comes after Interlace and finds no line left.")
-                    .mended("Move " + title + " before Interlace", Recipes.moveStep(group.id(), i, interlace, title)));
-        } else if (interlace >= 0 && interlace < i && treatment.laid(1) > 1) {
-            String title = treatment.schema().title();
-            snags.add(Snag.of(
-                            Gauge.CROSSINGS,
-                            State.CHIPPED,
-                            null,
-                            title + " comes after Interlace: its copies lie on one another and are not woven together.")
-                    .mended("Move " + title + " before Interlace", Recipes.moveStep(group.id(), i, interlace, title)));
+    private void add(String gauge, State state, String words, Optional<Mend> mend) {
+        snags.add(Snag.of(gauge, state, null, words).mended(mend));
+    }
+
+    private void typeface(Figure figure, Lettering lettering) {
+        Optional<Mend> mend = Typesetter.installed().typefaces().stream()
+                .findFirst()
+                .map(first -> Mend.of(
+                        "Set them in " + first,
+                        new Edit(
+                                "Letters set in " + first + ".",
+                                d -> new Subject.OfFigure(group.id(), figure.id())
+                                        .put(d, lettering.schema().put(lettering, "typeface", first)))));
+        snags.add(Snag.of(
+                        StrandsGauge.WORD,
+                        State.CHIPPED,
+                        lettering.centre(),
+                        "Letters use the typeface " + lettering.typeface() + ", which this computer lacks.")
+                .mended(mend));
+    }
+
+    private void step(int i) {
+        Step step = group.recipe().get(i);
+        if (!step.over()) {
+            return;
+        }
+        Treatment treatment = step.treatment();
+        int weave = first(Phase.WEAVE);
+        if (treatment.phase() == Phase.WEAVE) {
+            withoutBands(step, i);
+        } else if (weave >= 0 && weave < i) {
+            afterWeaving(step, weave);
         }
         if (treatment instanceof Between between) {
-            between(group, between, snags);
+            between(between);
         }
-        tooMuch(group, i, treatment, snags);
-        references(group, i, treatment, snags);
+        tooMuch(step, i);
+        references(step);
     }
 
-    private static void between(Group group, Between between, List<Snag> snags) {
+    /** A step that comes after the weave, but takes lines, or lays copies that are then not woven together. */
+    private void afterWeaving(Step step, int weave) {
+        Step woven = group.recipe().get(weave);
+        Mend mend = Mend.of(
+                "Move " + step.title() + " before " + woven.title(),
+                Recipes.moveBefore(design, group.id(), step.id(), woven.id()));
+        if (step.treatment().phase().takesLines()) {
+            if (banded(weave)) {
+                add(
+                        CrossingsGauge.WORD,
+                        State.BROKEN,
+                        step.title() + " comes after " + woven.title() + " and finds no line left.",
+                        Optional.of(mend));
+            }
+        } else if (step.treatment().laid(1) > 1) {
+            add(
+                    CrossingsGauge.WORD,
+                    State.CHIPPED,
+                    step.title() + " comes after " + woven.title()
+                            + ": its copies lie on one another and are not woven together.",
+                    Optional.of(mend));
+        }
+    }
+
+    private void between(Between between) {
         long figures = group.members().stream().filter(Figure.class::isInstance).count();
         if (figures < 2 || between.from().equals(between.to())) {
-            snags.add(Snag.of(
-                    Gauge.STRANDS,
+            add(
+                    StrandsGauge.WORD,
                     State.CHIPPED,
-                    null,
                     "Between needs two figures to lay its steps between: "
-                            + (figures < 2 ? "add another." : "name two different ones.")));
+                            + (figures < 2 ? "add another." : "name two different ones."),
+                    Optional.empty());
         }
     }
 
-    private static void tooMuch(Group group, int i, Treatment treatment, List<Snag> snags) {
-        long before = laid(group, i);
-        if (treatment.laid(before) <= Treatment.MOST_LINES || treatment.laid(1) <= 1) {
+    private void tooMuch(Step step, int i) {
+        Treatment treatment = step.treatment();
+        if (treatment.laid(laid(i)) <= Treatment.MOST_LINES || treatment.laid(1) <= 1) {
             return;
         }
-        String title = treatment.schema().title();
-        Snag snag = Snag.of(
-                Gauge.STRANDS,
+        Mend mend = treatment instanceof Turn turn
+                ? Mend.of("Turn 12 times", Recipes.set(group.id(), step.id(), turn.withTimes(12), "Turned 12 times."))
+                : Mend.of("Pass " + step.title() + " under", Recipes.pass(design, group.id(), step.id()));
+        add(
+                StrandsGauge.WORD,
                 State.BROKEN,
-                null,
-                title + " would lay more than " + Treatment.MOST_LINES + " lines, so it is left out.");
-        snags.add(
-                treatment instanceof Turn turn
-                        ? snag.mended("Turn 12 times", changed(group, i, turn.withTimes(12), "Turned 12 times."))
-                        : snag.mended("Pass " + title + " under", passedUnder(group, i, title)));
+                step.title() + " would lay more than " + Treatment.MOST_LINES + " lines, so it is left out.",
+                Optional.of(mend));
     }
 
-    private static Edit passedUnder(Group group, int i, String title) {
-        return new Edit(
-                title + " passes under.",
-                d -> d.change(
-                        group.id(),
-                        g -> g.withStep(i, new Step(false, g.recipe().get(i).treatment()))));
-    }
-
-    private static Edit changed(Group group, int i, Treatment treatment, String words) {
-        return new Edit(
-                words,
-                d -> d.change(group.id(), g -> g.withStep(i, g.recipe().get(i).with(treatment))));
-    }
-
-    /** Names of figures that are not in the group (any more). */
-    private static void references(Group group, int i, Treatment treatment, List<Snag> snags) {
-        Schema<?> schema = treatment.schema();
-        Treatment starting = Treatment.each().stream()
-                .filter(t -> t.getClass() == treatment.getClass())
-                .findFirst()
-                .orElseThrow();
-        for (String key : schema.references()) {
-            String name = (String) schema.value(treatment, key);
-            String safe = (String) schema.value(starting, key);
-            boolean known = treatment instanceof Interlace
-                    || name.equals(safe)
-                    || group.members().stream()
-                            .anyMatch(m -> m instanceof Figure && m.name().equals(name));
-            if (!known) {
-                String title = schema.title();
-                snags.add(Snag.of(
-                                Gauge.STRANDS,
-                                State.CHIPPED,
-                                null,
-                                title + " names \"" + name + "\", which is not in the group; it takes " + safe + ".")
-                        .mended(
-                                "Take " + safe,
-                                changed(
-                                        group,
-                                        i,
-                                        (Treatment) schema.put(treatment, key, safe),
-                                        title + " takes " + safe + ".")));
+    /** References to figures that are not in the group (any more). */
+    private void references(Step step) {
+        Schema<?> schema = step.treatment().schema();
+        for (Map.Entry<String, String> reference : schema.figures().entrySet()) {
+            String id = (String) schema.value(step.treatment(), reference.getKey());
+            String otherwise = reference.getValue();
+            if (!id.equals(otherwise) && !group.names().containsKey(id)) {
+                Treatment without = (Treatment) schema.put(step.treatment(), reference.getKey(), otherwise);
+                add(
+                        StrandsGauge.WORD,
+                        State.CHIPPED,
+                        step.title() + " refers to a figure that is gone: \"" + reference.getKey() + "\".",
+                        Optional.of(Mend.of(
+                                "Take " + otherwise,
+                                Recipes.set(
+                                        group.id(), step.id(), without, step.title() + " takes " + otherwise + "."))));
             }
         }
     }
 
-    private static void interlaceStep(Group group, int i, List<Snag> snags) {
+    private void withoutBands(Step step, int i) {
         boolean nested = group.members().stream().anyMatch(Group.class::isInstance);
-        if (banded(group, i) || nested || first(group, Interlace.class) < i) {
+        if (banded(i) || nested || first(Phase.WEAVE) < i) {
             return;
         }
-        int band = first(group, Band.class);
-        Snag snag = Snag.of(Gauge.CROSSINGS, State.BROKEN, null, "Interlace finds no bands, so nothing is woven.");
-        snags.add(
-                band > i
-                        ? snag.mended("Move Band before Interlace", Recipes.moveStep(group.id(), band, i, "Band"))
-                        : snag.mended("Add Band before Interlace", Recipes.addStep(group.id(), i, Band.STARTING)));
+        int band = first(Phase.BANDS);
+        Mend mend;
+        if (band > i) {
+            Step late = group.recipe().get(band);
+            mend = Mend.of(
+                    "Move " + late.title() + " before " + step.title(),
+                    Recipes.moveBefore(design, group.id(), late.id(), step.id()));
+        } else {
+            mend = Mend.of("Add Band before " + step.title(), Recipes.addBefore(group.id(), step.id(), Band.STARTING));
+        }
+        add(
+                CrossingsGauge.WORD,
+                State.BROKEN,
+                step.title() + " finds no bands, so nothing is woven.",
+                Optional.of(mend));
     }
 
     /** About how many lines there are before a step. */
-    private static long laid(Group group, int before) {
+    private long laid(int before) {
         long laid = group.members().size();
         for (int i = 0; i < before; i++) {
             Step step = group.recipe().get(i);
@@ -205,27 +232,16 @@ public final class RecipeOrder {
         return laid;
     }
 
-    private static boolean banded(Group group, int before) {
-        for (int i = 0; i < before; i++) {
-            if (group.recipe().get(i).over() && isBanding(group.recipe().get(i).treatment())) {
-                return true;
-            }
-        }
-        return false;
+    private boolean banded(int before) {
+        int band = first(Phase.BANDS);
+        return band >= 0 && band < before;
     }
 
-    private static boolean takesLines(Treatment treatment) {
-        return isBanding(treatment) || treatment instanceof Knot || treatment instanceof Braid;
-    }
-
-    private static boolean isBanding(Treatment treatment) {
-        return treatment instanceof Band || treatment instanceof Taper;
-    }
-
-    private static int first(Group group, Class<? extends Treatment> type) {
+    /** The first step of a phase that works; -1 without one. */
+    private int first(Phase phase) {
         for (int i = 0; i < group.recipe().size(); i++) {
-            if (group.recipe().get(i).over()
-                    && type.isInstance(group.recipe().get(i).treatment())) {
+            Step step = group.recipe().get(i);
+            if (step.over() && step.treatment().phase() == phase) {
                 return i;
             }
         }

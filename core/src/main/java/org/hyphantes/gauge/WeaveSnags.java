@@ -40,14 +40,12 @@ final class WeaveSnags {
             double gap = start.distance(strand.path().end());
             if (!strand.path().closed() && gap < NEARLY_CLOSED) {
                 Snag open = Snag.of(
-                        Gauge.STRANDS,
+                        StrandsGauge.WORD,
                         State.CHIPPED,
                         laying.placed().of(start),
                         "Strand " + strand.name() + " is open: it ends " + Numerals.shown(gap, 2)
                                 + " mm short of itself.");
-                snags.add(Mends.close(design, laying, strand)
-                        .map(m -> open.mended(m.words(), m.edit()))
-                        .orElse(open));
+                snags.add(open.mended(Mends.close(design, laying, strand)));
             }
         }
         List<Crossing> against = weave.crossings().stream()
@@ -58,16 +56,16 @@ final class WeaveSnags {
                     ? "1 pinned crossing breaks the rhythm."
                     : against.size() + " pinned crossings break the rhythm.";
             snags.add(Snag.of(
-                            Gauge.CROSSINGS,
+                            CrossingsGauge.WORD,
                             State.CHIPPED,
                             laying.placed().of(against.get(0).place()),
                             words)
-                    .mended("Release them", Swaps.releaseAll(laying.group(), laying.step())));
+                    .mended(Mend.of("Release them", Swaps.releaseAll(laying.group(), laying.step()))));
         }
         int gone = weave.lostBreaks().size();
         if (gone > 0) {
             snags.add(Snag.of(
-                    Gauge.CROSSINGS,
+                    CrossingsGauge.WORD,
                     State.CHIPPED,
                     null,
                     gone + (gone == 1 ? " break has" : " breaks have")
@@ -76,7 +74,7 @@ final class WeaveSnags {
         if (!weave.lostPins().isEmpty()) {
             int lost = weave.lostPins().size();
             snags.add(Snag.of(
-                    Gauge.CROSSINGS,
+                    CrossingsGauge.WORD,
                     State.CHIPPED,
                     null,
                     lost + (lost == 1 ? " swap has" : " swaps have")
@@ -87,19 +85,18 @@ final class WeaveSnags {
 
     private static Snag snag(Design design, Laying laying, Weave.Trouble trouble, String more) {
         Strand strand = laying.weave().strands().get(trouble.strand());
-        Gauge gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? Gauge.EVENNESS : Gauge.CROSSINGS;
+        String gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? EvennessGauge.WORD : CrossingsGauge.WORD;
         Point place = laying.placed().of(trouble.place());
-        Snag snag = Snag.of(gauge, state(trouble.kind()), place, words(laying.weave(), trouble, strand.name()) + more);
-        return mend(design, laying, trouble, strand)
-                .map(m -> snag.mended(m.words(), m.edit()))
-                .orElse(snag);
+        return Snag.of(gauge, state(trouble.kind()), place, words(laying.weave(), trouble, strand.name()) + more)
+                .mended(mend(design, laying, trouble, strand));
     }
 
-    private static Optional<Mends.Mend> mend(Design design, Laying laying, Weave.Trouble trouble, Strand strand) {
+    private static Optional<Mend> mend(Design design, Laying laying, Weave.Trouble trouble, Strand strand) {
         return switch (trouble.kind()) {
-            case CANNOT_ALTERNATE -> laying.weave().order().rhythm() == Rhythm.IN_PAIRS
-                    ? Optional.of(Mends.rhythm(laying))
-                    : Mends.breakOne(design, laying, trouble.meets());
+            case CANNOT_ALTERNATE ->
+                laying.weave().order().rhythm() == Rhythm.IN_PAIRS
+                        ? Optional.of(Mends.rhythm(laying))
+                        : Mends.breakOne(design, laying, trouble.meets());
             case CROWDED, TOUCH -> Mends.part(design, laying, strand, trouble.kind());
             case OVERLAP -> Mends.keepOne(design, laying, strand);
             case NO_ROOM -> Mends.room(design, laying, strand);
@@ -107,7 +104,7 @@ final class WeaveSnags {
         };
     }
 
-    private static Optional<Mends.Mend> tooWide(Design design, Laying laying, Strand strand) {
+    private static Optional<Mend> tooWide(Design design, Laying laying, Strand strand) {
         double radius = strand.path().length() / (2 * Math.PI);
         return Mends.width(design, laying, strand, Mends.cutDown(1.6 * radius), "Narrow");
     }
@@ -122,10 +119,11 @@ final class WeaveSnags {
             case CROWDED -> "Three strands meet here: move one, so that each pair crosses by itself.";
             case TOUCH -> "Two strands touch here without crossing: draw them apart, or through.";
             case OVERLAP -> "Two strands lie on one another here: remove one, or move it.";
-            case NO_ROOM -> "Strand " + strand
-                    + " has no room between its crossings here: narrow the band or the clearance.";
-            case TOO_WIDE -> "The band is wider than strand " + strand
-                    + " bears on its inner side: narrow the band or enlarge the figure.";
+            case NO_ROOM ->
+                "Strand " + strand + " has no room between its crossings here: narrow the band or the clearance.";
+            case TOO_WIDE ->
+                "The band is wider than strand " + strand
+                        + " bears on its inner side: narrow the band or enlarge the figure.";
         };
     }
 
@@ -141,8 +139,8 @@ final class WeaveSnags {
                     .append(weave.strands().get(crossing.under()).name());
         }
         String more = meets.size() > 6 ? " and " + (meets.size() - 6) + " more" : "";
-        String set = meets.size() + (meets.size() == 1 ? " crossing" : " crossings")
-                + " round here cannot all keep the rhythm: " + pairs + more + ".";
+        String set = Numerals.counted(meets.size(), "crossing") + " round here cannot all keep the rhythm: " + pairs
+                + more + ".";
         return weave.order().rhythm() == Rhythm.IN_PAIRS
                 ? "Strand " + strand + " cannot go over and under in pairs: " + set
                 : "Strand " + strand + " goes the same way twice running: " + set

@@ -33,6 +33,12 @@ public record Box(double left, double top, double right, double bottom) {
         return left <= p.x() && p.x() <= right && top <= p.y() && p.y() <= bottom;
     }
 
+    /** The box round this one carried by a map. */
+    public Box map(Affine map) {
+        Box one = of(map.of(new Point(left, top)), map.of(new Point(right, bottom)));
+        return one.with(of(map.of(new Point(right, top)), map.of(new Point(left, bottom))));
+    }
+
     public double width() {
         return right - left;
     }

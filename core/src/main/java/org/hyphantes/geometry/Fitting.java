@@ -67,6 +67,7 @@ public final class Fitting {
             target[k] = curve.at(from + u[k] * span);
         }
         for (int round = 0; round < 6; round++) {
+            Watch.ask();
             Cubic now = cubic(start, leaving, a, arriving, b, end);
             double aa = 0;
             double ab = 0;

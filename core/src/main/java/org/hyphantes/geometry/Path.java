@@ -11,9 +11,18 @@ import java.util.List;
  *
  * @throws IllegalArgumentException if there is no curve or the curves do not follow on one another
  */
-public record Path(List<Curve> curves, boolean closed) {
-    public Path {
-        curves = List.copyOf(curves);
+public final class Path {
+    private final List<Curve> curves;
+    private final boolean closed;
+
+    /** Lengths from the start to each curve's end, and the box, found when first asked for and then kept. */
+    private volatile double[] lengths;
+
+    private volatile Box box;
+
+    public Path(List<Curve> chain, boolean closed) {
+        this.curves = List.copyOf(chain);
+        this.closed = closed;
         if (curves.isEmpty()) {
             throw new IllegalArgumentException("a path needs at least one curve");
         }
@@ -26,6 +35,29 @@ public record Path(List<Curve> curves, boolean closed) {
                         "curve " + i + " begins at " + after + ", not where the one before ended, " + before);
             }
         }
+    }
+
+    public List<Curve> curves() {
+        return curves;
+    }
+
+    public boolean closed() {
+        return closed;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Path path && closed == path.closed && curves.equals(path.curves);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * curves.hashCode() + Boolean.hashCode(closed);
+    }
+
+    @Override
+    public String toString() {
+        return (closed ? "closed " : "open ") + curves;
     }
 
     public static Path closed(Curve... curves) {
@@ -81,43 +113,61 @@ public record Path(List<Curve> curves, boolean closed) {
         return curves.get(i < 0 ? (closed ? curves.size() - 1 : 0) : i).tangent(i < 0 && !closed ? 0 : 1);
     }
 
-    public double length() {
-        double sum = 0;
-        for (Curve curve : curves) {
-            sum += curve.length();
+    private double[] lengths() {
+        double[] known = lengths;
+        if (known == null) {
+            known = new double[curves.size()];
+            double sum = 0;
+            for (int i = 0; i < known.length; i++) {
+                sum += curves.get(i).length();
+                known[i] = sum;
+            }
+            lengths = known;
         }
-        return sum;
+        return known;
+    }
+
+    public double length() {
+        double[] to = lengths();
+        return to[to.length - 1];
     }
 
     /** The length along the path from its start to a position. */
     public double lengthTo(double position) {
         int last = index(position);
-        double sum = 0;
-        for (int i = 0; i < last; i++) {
-            sum += curves.get(i).length();
-        }
-        return sum + curves.get(last).lengthTo(position - last);
+        return (last == 0 ? 0 : lengths()[last - 1]) + curves.get(last).lengthTo(position - last);
     }
 
     /** The position a length away from the start; lengths before the start or beyond the end give the ends. */
     public double positionAt(double length) {
-        double rest = length;
-        for (int i = 0; i < curves.size(); i++) {
-            double piece = curves.get(i).length();
-            if (rest <= piece) {
-                return i + curves.get(i).parameterAt(rest);
-            }
-            rest -= piece;
+        double[] to = lengths();
+        int found = Arrays.binarySearch(to, length);
+        int i = found >= 0 ? firstOf(to, found) : -found - 1;
+        if (i >= curves.size()) {
+            return curves.size();
         }
-        return curves.size();
+        return i + curves.get(i).parameterAt(i == 0 ? length : length - to[i - 1]);
+    }
+
+    /** The first of several equal lengths, where curves have none of their own. */
+    private static int firstOf(double[] to, int found) {
+        int i = found;
+        while (i > 0 && to[i - 1] == to[i]) {
+            i--;
+        }
+        return i;
     }
 
     public Box box() {
-        Box box = curves.get(0).box();
-        for (int i = 1; i < curves.size(); i++) {
-            box = box.with(curves.get(i).box());
+        Box known = box;
+        if (known == null) {
+            known = curves.get(0).box();
+            for (int i = 1; i < curves.size(); i++) {
+                known = known.with(curves.get(i).box());
+            }
+            box = known;
         }
-        return box;
+        return known;
     }
 
     /** The image under any affine map; arcs that it bends out of the circle become cubics, see {@link EllipticalArc}. */

@@ -58,7 +58,7 @@ public final class KnownPoints {
             names.put(member.id(), member.name());
         }
         List<Laid> lines = new ArrayList<>(setOut.lines());
-        lines.addAll(Resolver.helpers(group, design.page().ground()));
+        lines.addAll(Resolver.helpers(group, design.page().pageBox(), watch));
         Box box = Box.round(lines.stream().map(l -> l.path().box()).toList())
                 .with(design.page().box());
         KnownPoints known = new KnownPoints(design.net(), 1e-6 * Math.max(box.width(), box.height()));
@@ -69,9 +69,10 @@ public final class KnownPoints {
             for (Laid line : lines) {
                 words.putIfAbsent(line.path(), words(line, names));
             }
-            spokes(group, box).forEach(words::putIfAbsent);
+            Map<Path, String> spokes = spokes(group, box);
             words.forEach(known::along);
-            known.crossings(words, watch);
+            spokes.forEach(words::putIfAbsent);
+            known.crossings(words, spokes.keySet(), watch);
         }
         known.page(design.page().box());
         return known;
@@ -86,13 +87,12 @@ public final class KnownPoints {
 
     private static Map<Path, String> spokes(Group group, Box box) {
         Map<Path, String> spokes = new LinkedHashMap<>();
-        Optional<Turn> turn =
-                group.last(Turn.class).map(i -> (Turn) group.recipe().get(i).treatment());
+        Optional<Turn> turn = group.lastOf(Turn.class);
         if (turn.isPresent() && turn.get().count() > 1 && turn.get().count() <= 60) {
             Turn of = turn.get();
             double reach = Math.hypot(box.width(), box.height());
             Point centre = group.members().stream()
-                    .filter(m -> m instanceof Figure && m.name().equals(of.about()))
+                    .filter(m -> m instanceof Figure && m.id().equals(of.about()))
                     .map(m -> ((Figure) m).form().centre())
                     .findFirst()
                     .orElse(Point.ORIGIN);
@@ -130,9 +130,6 @@ public final class KnownPoints {
     }
 
     private void along(Path path, String name) {
-        if (name.startsWith("spoke ")) {
-            return;
-        }
         List<Path> cause = List.of(path);
         int n = path.size();
         boolean whole = n == 1 && path.curves().get(0) instanceof Arc arc && arc.isWhole();
@@ -163,7 +160,7 @@ public final class KnownPoints {
                 || before.tangent(1).dot(path.curves().get(i).tangent(0)) < 0;
     }
 
-    private void crossings(Map<Path, String> words, Watch watch) {
+    private void crossings(Map<Path, String> words, Set<Path> spokes, Watch watch) {
         List<Path> paths = new ArrayList<>(words.keySet());
         if (paths.size() < 2) {
             return;
@@ -174,8 +171,7 @@ public final class KnownPoints {
         for (PathMeeting meeting : meetings.orElse(List.of())) {
             Path a = paths.get(meeting.first());
             Path b = paths.get(meeting.second());
-            boolean spokes = words.get(a).startsWith("spoke ") && words.get(b).startsWith("spoke ");
-            if (!spokes) {
+            if (!(spokes.contains(a) && spokes.contains(b))) {
                 String verb = meeting.kind() == PathMeeting.Kind.CROSSING ? " cuts " : " touches ";
                 add(
                         meeting.place(),

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 
 /**
  * The plan of a plait: strands run aslant through a grid of half cells, cross where column and row add up to an odd number, and
@@ -43,6 +44,7 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         Set<Coming> gone = new HashSet<>();
         List<Path> strands = new ArrayList<>();
         for (int row = 0; row <= rows; row++) {
+            Watch.ask();
             for (int column = 0; column < (ring ? columns : columns + 1); column++) {
                 for (int down : new int[] {-1, 1}) {
                     Coming start = new Coming(column, row, 1, down);
@@ -64,6 +66,7 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
     public int crossings() {
         int count = 0;
         for (int row = 0; row <= rows; row++) {
+            Watch.ask();
             for (int column = 0; column < (ring ? columns : columns + 1); column++) {
                 count += isSpot(column, row) && turning(column, row) == null ? 1 : 0;
             }

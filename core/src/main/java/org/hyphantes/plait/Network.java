@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.TreeSet;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
@@ -23,8 +24,8 @@ public final class Network {
     /** From this angle (radians) at a joint on, strands are led round it in a bow of their own. */
     private static final double WIDE = Math.toRadians(200);
 
-    /** In larger networks bows are not kept clear of what lies beyond their joint. */
-    private static final int MOST_SEARCHED = 4000;
+    /** A bow reaches out no further than so many times the way from its joint to where its lines cross. */
+    private static final double REACH = 2.7;
 
     private static final double LEAST = Math.toRadians(22);
     private static final double MOST = Math.toRadians(76);
@@ -45,6 +46,10 @@ public final class Network {
 
     private final List<Point> joints = new ArrayList<>();
     private final List<Edge> edges = new ArrayList<>();
+    private final double slack;
+    private final PlaceGrid<Integer> byPlace;
+    private final PlaceGrid<Edge> byMiddle;
+    private final PlaceGrid<Integer> landmarks;
     private final Map<Dart, Dart> clockwise = new HashMap<>();
     private final Map<Dart, Dart> counter = new HashMap<>();
 
@@ -59,13 +64,27 @@ public final class Network {
             cuts.get(m.first()).add(m.firstPosition());
             cuts.get(m.second()).add(m.secondPosition());
         }
-        Map<Long, List<Integer>> byPlace = new HashMap<>();
-        double slack = 64 * tolerance.distance();
+        slack = 64 * tolerance.distance();
+        byPlace = new PlaceGrid<>(2 * slack);
+        byMiddle = new PlaceGrid<>(2 * slack);
         for (int i = 0; i < lines.size(); i++) {
             watch.step();
-            edges(lines.get(i), List.copyOf(cuts.get(i)), byPlace, slack);
+            edges(lines.get(i), List.copyOf(cuts.get(i)));
         }
+        landmarks = landmarks();
         round();
+    }
+
+    /** The joints and middles of all edges, each with its edge. */
+    private PlaceGrid<Integer> landmarks() {
+        double mean = edges.stream().mapToDouble(Edge::length).average().orElse(1);
+        PlaceGrid<Integer> grid = new PlaceGrid<>(mean);
+        for (int e = 0; e < edges.size(); e++) {
+            grid.add(edges.get(e).middle(), e);
+            grid.add(joints.get(edges.get(e).from()), e);
+            grid.add(joints.get(edges.get(e).to()), e);
+        }
+        return grid;
     }
 
     /** The strands of the knot as closed paths; none where no line has a length. */
@@ -96,7 +115,7 @@ public final class Network {
         return corners;
     }
 
-    private void edges(Path line, List<Double> cuts, Map<Long, List<Integer>> byPlace, double slack) {
+    private void edges(Path line, List<Double> cuts) {
         List<Double> at = cuts.isEmpty() ? List.of(0.0) : cuts;
         int stretches = line.closed() ? at.size() : at.size() - 1;
         for (int i = 0; i < stretches; i++) {
@@ -114,17 +133,17 @@ public final class Network {
             Point start = line.at(on(line, from));
             Point end = line.at(on(line, from + length));
             Edge edge = new Edge(
-                    joint(start, byPlace, slack),
-                    joint(end, byPlace, slack),
+                    joint(start),
+                    joint(end),
                     line.at(middle),
                     line.tangent(middle),
                     length,
                     angle(line.at(on(line, from + length / 50)).minus(start)),
                     angle(line.at(on(line, from + length * 0.98)).minus(end)));
-            boolean twice = edges.stream()
-                    .anyMatch(e -> e.middle().distance(edge.middle()) <= slack
-                            && Math.abs(e.heading().cross(edge.heading())) < 1e-6);
+            boolean twice = byMiddle.within(edge.middle(), slack).stream()
+                    .anyMatch(e -> Math.abs(e.heading().cross(edge.heading())) < 1e-6);
             if (!twice) {
+                byMiddle.add(edge.middle(), edge);
                 edges.add(edge);
             }
         }
@@ -136,21 +155,13 @@ public final class Network {
                 line.closed() && length > whole * (1 + 1e-12) ? length - whole : Math.min(length, whole));
     }
 
-    private int joint(Point place, Map<Long, List<Integer>> byPlace, double slack) {
-        long x = (long) Math.floor(place.x() / (4 * slack));
-        long y = (long) Math.floor(place.y() / (4 * slack));
-        for (long i = x - 1; i <= x + 1; i++) {
-            for (long j = y - 1; j <= y + 1; j++) {
-                for (int joint : byPlace.getOrDefault(i * 0x9E3779B97F4A7C15L ^ j, List.of())) {
-                    if (joints.get(joint).distance(place) <= slack) {
-                        return joint;
-                    }
-                }
-            }
+    private int joint(Point place) {
+        List<Integer> there = byPlace.within(place, slack);
+        if (!there.isEmpty()) {
+            return there.get(0);
         }
         joints.add(place);
-        byPlace.computeIfAbsent(x * 0x9E3779B97F4A7C15L ^ y, k -> new ArrayList<>())
-                .add(joints.size() - 1);
+        byPlace.add(place, joints.size() - 1);
         return joints.size() - 1;
     }
 
@@ -265,21 +276,17 @@ public final class Network {
         return new Node(edge.middle(), heading, Node.Kind.CROSSING);
     }
 
-    /** How far (mm) out from a joint another part of the network lies that a bow could come upon. */
-    private double clear(Point joint, Point out, Dart dart, Dart next) {
-        double clear = Double.POSITIVE_INFINITY;
-        for (int e = 0; e < edges.size() && edges.size() <= MOST_SEARCHED; e++) {
-            Edge edge = edges.get(e);
-            if (e != dart.edge() && e != next.edge()) {
-                for (Point p : List.of(edge.middle(), joints.get(edge.from()), joints.get(edge.to()))) {
-                    Point way = p.minus(joint);
-                    if (way.dot(out) > 0.4 * way.length() && way.length() > 0) {
-                        clear = Math.min(clear, way.length());
-                    }
-                }
+    /** How far (mm) out from a joint another part of the network lies that a bow could come upon, within a reach. */
+    private double clear(Point joint, Point out, Dart dart, Dart next, double reach) {
+        double[] clear = {Double.POSITIVE_INFINITY};
+        landmarks.within(joint, reach, (p, e) -> {
+            Point way = p.minus(joint);
+            boolean ahead = way.length() > 0 && way.dot(out) > 0.4 * way.length();
+            if (ahead && e != dart.edge() && e != next.edge()) {
+                clear[0] = Math.min(clear[0], way.length());
             }
-        }
-        return clear;
+        });
+        return clear[0];
     }
 
     /** The bow round a joint where the way from one edge to the next is wide; a tip there, if turns are pointed. */
@@ -297,7 +304,7 @@ public final class Network {
                 / 2;
         boolean alone = dart.equals(next);
         double wanted = turns == Turns.POINTED ? alone ? 1.2 : 0.9 : alone ? 0.7 : 0.42;
-        double far = Math.min(wanted, 0.45 * clear(joint, out, dart, next) / half);
+        double far = Math.min(wanted, 0.45 * clear(joint, out, dart, next, REACH * half) / half);
         Point heading = out.right().times(right ? 1 : -1);
         nodes.add(new Node(
                 joint.plus(out.times(far * half)), heading, turns == Turns.POINTED ? Node.Kind.TIP : Node.Kind.TURN));

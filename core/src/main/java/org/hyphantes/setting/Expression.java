@@ -146,6 +146,7 @@ public final class Expression {
             at++;
         }
         if (at > from) {
+            exponent();
             try {
                 return Double.parseDouble(text.substring(from, at));
             } catch (NumberFormatException e) {
@@ -161,6 +162,22 @@ public final class Expression {
         }
         plain = false;
         return named(word);
+    }
+
+    /** Goes on past an exponent, as numbers of JSON (RFC 8259, section 6) may have one. */
+    private void exponent() {
+        int digits = at + 1;
+        if (at < text.length() && Character.toLowerCase(text.charAt(at)) == 'e') {
+            if (digits < text.length() && (text.charAt(digits) == '+' || text.charAt(digits) == '-')) {
+                digits++;
+            }
+            if (digits < text.length() && Character.isDigit(text.charAt(digits))) {
+                at = digits;
+                while (at < text.length() && Character.isDigit(text.charAt(at))) {
+                    at++;
+                }
+            }
+        }
     }
 
     private double named(String word) throws CannotRead {
@@ -221,6 +238,7 @@ public final class Expression {
             return 1;
         }
         if (word.equals("turn")) {
+            plain = false;
             return 360;
         }
         if (word.equals("sq") && scope.square() > 0) {
@@ -229,7 +247,9 @@ public final class Expression {
         }
         for (Unit unit : Unit.values()) {
             if (word.equals(unit.symbol())) {
-                // Everything is in the bare unit until the end, so lengths with and without units add up.
+                // Everything is in the bare unit until the end, so lengths with and without units add up. A unit of its
+                // own is kept.
+                plain &= unit.millimetres() == bare;
                 return unit.millimetres() / bare;
             }
         }

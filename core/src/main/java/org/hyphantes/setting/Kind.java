@@ -16,7 +16,7 @@ public sealed interface Kind {
     /** A plain number, such as a share or a ratio. */
     record Number(double least, double most) implements Kind {}
 
-    /** A list of lengths in millimetres, as the text of {@link org.hyphantes.setting.Steps}. */
+    /** A list of lengths in millimetres, as the text of {@link org.hyphantes.setting.StepList}. */
     record Steps(double least, double most) implements Kind {}
 
     /** Free text, such as a list of steps or an inscription; {@code what} says what is wanted. */
@@ -25,6 +25,17 @@ public sealed interface Kind {
     /** One of a few words. */
     record Choice(List<String> words) implements Kind {}
 
-    /** The name of something in the design: "the centre", a figure, a strand. */
-    record Reference(String to) implements Kind {}
+    /** A figure of the group, held by its id and shown by its name; or else the words for none or all of them. */
+    record Figure(String otherwise) implements Kind {}
+
+    /** A strand of the group's weave, by its letter. */
+    record Strand() implements Kind {}
+
+    /** A typeface, by its name. */
+    record Typeface() implements Kind {}
+
+    /** Whether it refers to something by a name of its own. */
+    default boolean isReference() {
+        return this instanceof Figure || this instanceof Strand || this instanceof Typeface;
+    }
 }

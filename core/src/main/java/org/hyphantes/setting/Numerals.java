@@ -21,4 +21,9 @@ public final class Numerals {
     public static String degrees(double degrees) {
         return degrees == 360 ? "1 turn" : shown(degrees, 3) + " deg";
     }
+
+    /** So many of something, whose plural takes an s. */
+    public static String counted(int count, String noun) {
+        return count + " " + noun + (count == 1 ? "" : "s");
+    }
 }

@@ -1,7 +1,9 @@
 package org.hyphantes.setting;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -16,12 +18,19 @@ public final class Schema<T> {
     private final String word;
     private final String sentence;
     private final List<Setting<T>> settings;
+    private final List<Kept<T, ?>> kept;
 
     public Schema(Class<T> type, String word, String sentence, List<Setting<T>> settings) {
+        this(type, word, sentence, settings, List.of());
+    }
+
+    /** @param kept the lists that the thing keeps besides its settings */
+    public Schema(Class<T> type, String word, String sentence, List<Setting<T>> settings, List<Kept<T, ?>> kept) {
         this.type = type;
         this.word = word;
         this.sentence = sentence;
         this.settings = List.copyOf(settings);
+        this.kept = List.copyOf(kept);
     }
 
     /** A part of the sentence: plain words, or a slot when there is a key. */
@@ -49,7 +58,7 @@ public final class Schema<T> {
     }
 
     /** The sentence about a thing, as plain words and slots with their present values. */
-    public List<Part> sentence(Object of, Unit unit) {
+    public List<Part> sentence(Object of, Scope scope) {
         List<Part> parts = new ArrayList<>();
         Matcher slot = SLOT.matcher(sentence);
         int from = 0;
@@ -57,7 +66,7 @@ public final class Schema<T> {
             if (slot.start() > from) {
                 parts.add(new Part(sentence.substring(from, slot.start()), ""));
             }
-            parts.add(new Part(known(slot.group(1)).shown(type.cast(of), unit), slot.group(1)));
+            parts.add(new Part(known(slot.group(1)).shown(type.cast(of), scope), slot.group(1)));
             from = slot.end();
         }
         parts.add(new Part(sentence.substring(from), ""));
@@ -70,8 +79,8 @@ public final class Schema<T> {
     }
 
     /** The value of a setting as it would be typed. */
-    public String typed(Object of, String key, Unit unit) {
-        return known(key).typed(type.cast(of), unit);
+    public String typed(Object of, String key, Scope scope) {
+        return known(key).typed(type.cast(of), scope);
     }
 
     /**
@@ -102,18 +111,44 @@ public final class Schema<T> {
         return known(key).kind() instanceof Kind.Length;
     }
 
-    /** The keys of the settings that name something in the design. */
-    public List<String> references() {
-        return settings.stream()
-                .filter(s -> s.kind() instanceof Kind.Reference)
-                .map(Setting::key)
-                .toList();
+    /** The settings that refer to a figure, by their keys, with the words for none or all of them. */
+    public Map<String, String> figures() {
+        Map<String, String> figures = new LinkedHashMap<>();
+        for (Setting<T> setting : settings) {
+            if (setting.kind() instanceof Kind.Figure figure) {
+                figures.put(setting.key(), figure.otherwise());
+            }
+        }
+        return figures;
+    }
+
+    /** The keys of the lists that the thing keeps besides its settings. */
+    public List<String> kept() {
+        return kept.stream().map(Kept::key).toList();
+    }
+
+    /** The entries of a kept list as plain values: texts, whole numbers, lists of them, and maps by keys. */
+    public List<Map<String, Object>> told(Object of, String key) {
+        return list(key).told(type.cast(of));
+    }
+
+    /**
+     * The thing with a kept list put in from plain values.
+     *
+     * @throws CannotRead if an entry is not sound; its place is told from the list
+     */
+    public T keeping(Object of, String key, List<?> told) throws CannotRead {
+        return list(key).read(type.cast(of), told);
+    }
+
+    private Kept<T, ?> list(String key) {
+        return kept.stream().filter(k -> k.key().equals(key)).findFirst().orElseThrow();
     }
 
     /** Whether a setting is typed, as a number or as free text, rather than chosen. */
     public boolean isTyped(String key) {
         Kind kind = known(key).kind();
-        return !(kind instanceof Kind.Choice || kind instanceof Kind.Reference);
+        return !(kind instanceof Kind.Choice || kind.isReference());
     }
 
     /** Whether a setting is a whole number. */

@@ -37,39 +37,12 @@ public final class Setting<T> {
         Component<T> component = Component.of(type, key);
         Object[] constants = component.type().getEnumConstants();
         List<String> words =
-                Arrays.stream(constants).map(c -> word((Enum<?>) c)).toList();
+                Arrays.stream(constants).map(c -> Entry.word((Enum<?>) c)).toList();
         return new Setting<>(
                 key,
                 new Kind.Choice(words),
-                t -> word((Enum<?>) component.get(t)),
+                t -> Entry.word((Enum<?>) component.get(t)),
                 (t, v) -> component.with(t, constants[words.indexOf(v)]));
-    }
-
-    /** A number: a length, an angle or a count. */
-    public static <T> Setting<T> number(String key, Kind kind, Function<T, Amount> get, BiFunction<T, Amount, T> put) {
-        return new Setting<>(key, kind, get::apply, (t, v) -> put.apply(t, (Amount) v));
-    }
-
-    /** A choice among the constants of an enum, by their names in lower case with blanks. */
-    public static <T, E extends Enum<E>> Setting<T> choice(
-            String key, Class<E> type, Function<T, E> get, BiFunction<T, E, T> put) {
-        List<String> words =
-                Arrays.stream(type.getEnumConstants()).map(Setting::word).toList();
-        return new Setting<>(
-                key,
-                new Kind.Choice(words),
-                t -> word(get.apply(t)),
-                (t, v) -> put.apply(t, type.getEnumConstants()[words.indexOf(v)]));
-    }
-
-    /** The name of something in the design. */
-    public static <T> Setting<T> reference(
-            String key, String to, Function<T, String> get, BiFunction<T, String, T> put) {
-        return new Setting<>(key, new Kind.Reference(to), get::apply, (t, v) -> put.apply(t, (String) v));
-    }
-
-    private static String word(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     public String key() {
@@ -90,11 +63,15 @@ public final class Setting<T> {
     }
 
     /** The present value as it stands in a sentence. */
-    public String shown(T of, Unit unit) {
+    public String shown(T of, Scope scope) {
         Object value = value(of);
+        Unit unit = scope.unit();
+        if (kind instanceof Kind.Figure figure) {
+            return named((String) value, figure, scope);
+        }
         if (!(value instanceof Amount amount)) {
             return kind instanceof Kind.Steps
-                    ? Steps.typed((String) value, unit) + " " + unit.symbol()
+                    ? StepList.typed((String) value, unit) + " " + unit.symbol()
                     : (String) value;
         }
         if (kind instanceof Kind.Length) {
@@ -103,11 +80,20 @@ public final class Setting<T> {
         return kind instanceof Kind.Degrees ? Numerals.degrees(amount.value()) : Numerals.shown(amount.value(), 3);
     }
 
-    /** The present value as it is typed: its expression, or the number in the given unit. */
-    public String typed(T of, Unit unit) {
+    /** The name of a figure held by its id. */
+    private static String named(String id, Kind.Figure figure, Scope scope) {
+        return id.equals(figure.otherwise()) ? id : scope.names().getOrDefault(id, "a figure that is gone");
+    }
+
+    /** The present value as it is typed: its expression, or the number in the scope's unit. */
+    public String typed(T of, Scope scope) {
         Object value = value(of);
+        Unit unit = scope.unit();
+        if (kind instanceof Kind.Figure figure) {
+            return named((String) value, figure, scope);
+        }
         if (!(value instanceof Amount amount)) {
-            return kind instanceof Kind.Steps ? Steps.typed((String) value, unit) : (String) value;
+            return kind instanceof Kind.Steps ? StepList.typed((String) value, unit) : (String) value;
         }
         if (amount.isExpression()) {
             return Expression.typed(amount, unit);
@@ -132,19 +118,36 @@ public final class Setting<T> {
             return new Reading<>(put.apply(of, choice.words().contains(wanted) ? wanted : found.get(0)), "");
         }
         if (kind instanceof Kind.Steps steps) {
-            return new Reading<>(put.apply(of, Steps.stored(text, scope, steps.least(), steps.most())), "");
+            return new Reading<>(put.apply(of, StepList.stored(text, scope, steps.least(), steps.most())), "");
         }
-        if (kind instanceof Kind.Reference || kind instanceof Kind.Text) {
+        if (kind instanceof Kind.Figure figure) {
+            return new Reading<>(put.apply(of, figure(text.strip(), figure, scope)), "");
+        }
+        if (kind.isReference() || kind instanceof Kind.Text) {
             return text(of, text.strip());
         }
         double was = ((Amount) value(of)).value();
         Amount amount =
                 kind instanceof Kind.Length ? Expression.length(text, scope, was) : Expression.amount(text, scope, was);
-        return limited(of, amount, scope.unit());
+        return limited(of, amount, scope);
+    }
+
+    private static String figure(String text, Kind.Figure figure, Scope scope) throws CannotRead {
+        if (text.equalsIgnoreCase(figure.otherwise())) {
+            return figure.otherwise();
+        }
+        return scope.figure(text)
+                .orElseThrow(() -> new CannotRead("There is no figure \"" + text + "\" here; it can be "
+                        + figure.otherwise()
+                        + (scope.names().isEmpty()
+                                ? "."
+                                : ", " + String.join(", ", scope.names().values()) + ".")));
     }
 
     private Reading<T> text(T of, String text) throws CannotRead {
-        String wanted = kind instanceof Kind.Reference reference ? reference.to() : ((Kind.Text) kind).what();
+        String wanted = kind instanceof Kind.Text free
+                ? free.what()
+                : kind instanceof Kind.Strand ? "a strand by its letter" : "a typeface";
         if (text.isEmpty()) {
             throw new CannotRead("Give " + wanted + ".");
         }
@@ -155,7 +158,8 @@ public final class Setting<T> {
         }
     }
 
-    private Reading<T> limited(T of, Amount amount, Unit unit) {
+    private Reading<T> limited(T of, Amount amount, Scope scope) {
+        Unit unit = scope.unit();
         double least;
         double most;
         double value = amount.value();
@@ -180,7 +184,7 @@ public final class Setting<T> {
             return new Reading<>(with, "");
         }
         String limit = kept == least ? limit(least, unit) + " or more" : limit(most, unit) + " or less";
-        return new Reading<>(with, "\"" + key + "\" must be " + limit + "; kept at " + shown(with, unit) + ".");
+        return new Reading<>(with, "\"" + key + "\" must be " + limit + "; kept at " + shown(with, scope) + ".");
     }
 
     private String limit(double value, Unit unit) {

@@ -32,15 +32,20 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
             "Lay {steps} steps between {from} and {to}, spaced {spacing}, along {along}, heading {heading}.",
             List.of(
                     Setting.of(Between.class, "steps", new Kind.Count(1, 5000)),
-                    Setting.of(Between.class, "from", new Kind.Reference("the first or a figure")),
-                    Setting.of(Between.class, "to", new Kind.Reference("the last or a figure")),
+                    Setting.of(Between.class, "from", new Kind.Figure("the first")),
+                    Setting.of(Between.class, "to", new Kind.Figure("the last")),
                     Setting.of(Between.class, "spacing"),
-                    Setting.of(Between.class, "along", new Kind.Reference("nothing or a figure")),
+                    Setting.of(Between.class, "along", new Kind.Figure("nothing")),
                     Setting.of(Between.class, "heading")));
 
     @Override
     public Schema<Between> schema() {
         return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
     }
 
     @Override
@@ -61,8 +66,8 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
         }
         Optional<Path> way = surroundings
                 .figure(along)
-                .map(f -> f.form().paths(surroundings.ground()).get(0));
-        Morph morph = Morph.of(a.get().form(), b.get().form(), surroundings.ground());
+                .map(f -> f.form().paths(surroundings.pageBox()).get(0));
+        Morph morph = Morph.of(a.get().form(), b.get().form(), surroundings.pageBox());
         List<Laid> lines = new ArrayList<>(work.lines());
         int n = (int) steps.value();
         for (int k = 1; k <= n; k++) {

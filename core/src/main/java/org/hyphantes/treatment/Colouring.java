@@ -32,6 +32,11 @@ public record Colouring(ColouredBy by, Amount well) implements Treatment {
     }
 
     @Override
+    public Phase phase() {
+        return Phase.COLOUR;
+    }
+
+    @Override
     public Work apply(Work work, Surroundings surroundings) {
         Map<String, Integer> order = new HashMap<>();
         List<Laid> lines = new ArrayList<>();

@@ -9,13 +9,14 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.weave.Break;
-import org.hyphantes.weave.Diagram;
 import org.hyphantes.weave.Loops;
 import org.hyphantes.weave.Pin;
+import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Shading;
@@ -25,7 +26,7 @@ import org.hyphantes.weave.Weave;
 
 /**
  * Weaves all bands in one rhythm along every strand, with a clearance at each under-pass, save for the crossings pinned and broken
- * by hand. Lines without a band are left as they are, and so is work that crosses more often than {@link Diagram#MOST_MEETINGS}.
+ * by hand. Lines without a band are left as they are, and so is work that crosses more often than {@link Projection#MOST_MEETINGS}.
  */
 public record Interlace(
         Rhythm rhythm,
@@ -57,11 +58,12 @@ public record Interlace(
             List.of(
                     Setting.of(Interlace.class, "rhythm"),
                     Setting.of(Interlace.class, "beginning"),
-                    Setting.of(Interlace.class, "strand", new Kind.Reference("a strand by its letter")),
+                    Setting.of(Interlace.class, "strand", new Kind.Strand()),
                     Setting.of(Interlace.class, "clearance", new Kind.Length(0, 1e4)),
                     Setting.of(Interlace.class, "shading"),
                     Setting.of(Interlace.class, "loops"),
-                    Setting.of(Interlace.class, "reach")));
+                    Setting.of(Interlace.class, "reach")),
+            List.of(CrossingEntries.PINS, CrossingEntries.BREAKS));
 
     public Interlace {
         pins = List.copyOf(pins);
@@ -71,6 +73,11 @@ public record Interlace(
     @Override
     public Schema<Interlace> schema() {
         return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.WEAVE;
     }
 
     public Interlace withPins(List<Pin> changed) {
@@ -158,6 +165,6 @@ public record Interlace(
         int crossings = done.weaves().stream()
                 .mapToInt(l -> l.weave().crossings().size())
                 .sum();
-        return crossings + (crossings == 1 ? " crossing" : " crossings");
+        return Numerals.counted(crossings, "crossing");
     }
 }

@@ -7,6 +7,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.plait.Network;
 import org.hyphantes.plait.Turns;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
@@ -23,13 +24,16 @@ public record Knot(String lines, Turns turns) implements Treatment {
             Knot.class,
             "knot",
             "Knot the network of {lines}, turns {turns}.",
-            List.of(
-                    Setting.of(Knot.class, "lines", new Kind.Reference("every line or a figure")),
-                    Setting.of(Knot.class, "turns")));
+            List.of(Setting.of(Knot.class, "lines", new Kind.Figure("every line")), Setting.of(Knot.class, "turns")));
 
     @Override
     public Schema<Knot> schema() {
         return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.STRANDS;
     }
 
     @Override
@@ -57,6 +61,6 @@ public record Knot(String lines, Turns turns) implements Treatment {
                 + done.weaves().stream()
                         .mapToInt(l -> l.weave().strands().size())
                         .sum();
-        return strands + (strands == 1 ? " strand" : " strands");
+        return Numerals.counted(strands, "strand");
     }
 }

@@ -8,11 +8,11 @@ import org.hyphantes.weave.Shading;
 import org.hyphantes.weave.Weave;
 
 /**
- * A weave as laid on the page: which interlacing made it (group id and step), the map that lays it in its place, and the colour of
+ * A weave as laid on the page: which interlacing made it (the ids of its group and step), the map that lays it in its place, and the colour of
  * each of its strands, if any; and how it is shaded where strands dive under.
  */
 public record Laying(
-        Weave weave, String group, int step, Affine placed, List<Optional<Colour>> colours, Shading shading) {
+        Weave weave, String group, String step, Affine placed, List<Optional<Colour>> colours, Shading shading) {
     public Laying {
         colours = List.copyOf(colours);
     }

@@ -7,6 +7,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
@@ -34,7 +35,7 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
             "Mirror in {lines} lines through {through} at {at}, {spokes} the spokes, {original} the original.",
             List.of(
                     Setting.of(Mirror.class, "lines", new Kind.Count(1, 360)),
-                    Setting.of(Mirror.class, "through", new Kind.Reference("the centre or a figure")),
+                    Setting.of(Mirror.class, "through", new Kind.Figure("the centre")),
                     Setting.of(Mirror.class, "at", new Kind.Degrees(-360, 360)),
                     Setting.of(Mirror.class, "spokes"),
                     Setting.of(Mirror.class, "original")));
@@ -42,6 +43,11 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
     @Override
     public Schema<Mirror> schema() {
         return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
     }
 
     private int count() {
@@ -121,6 +127,6 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
 
     @Override
     public String brief(Work done, Unit unit) {
-        return count() == 1 ? "1 line" : count() + " lines";
+        return Numerals.counted(count(), "line");
     }
 }

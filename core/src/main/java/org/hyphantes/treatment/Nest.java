@@ -33,6 +33,11 @@ public record Nest(Amount times, Amount step) implements Treatment {
     }
 
     @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
+    }
+
+    @Override
     public long laid(long before) {
         return before * (1 + (long) times.value());
     }

@@ -33,6 +33,11 @@ public record Offset(Side side, Amount by, Amount times, CornerStyle corners, Ke
         return SCHEMA;
     }
 
+    @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
+    }
+
     private int count() {
         return (int) times.value();
     }
@@ -68,7 +73,7 @@ public record Offset(Side side, Amount by, Amount times, CornerStyle corners, Ke
     private void parallels(List<Laid> into, Laid line, int k, boolean outward) {
         boolean outsideIsLeft = line.path().closed() && line.path().signedArea() > 0;
         double distance = k * by.value() * (outward == outsideIsLeft ? -1 : 1);
-        List<Path> beside = org.hyphantes.geometry.offset.Offset.beside(line.path(), distance, corners.corners());
+        List<Path> beside = org.hyphantes.geometry.offset.OffsetCurves.beside(line.path(), distance, corners.corners());
         for (int i = 0; i < beside.size(); i++) {
             int number = outward ? k : -k;
             into.add(line.along(

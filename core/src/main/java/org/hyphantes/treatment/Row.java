@@ -10,7 +10,7 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
-import org.hyphantes.setting.Steps;
+import org.hyphantes.setting.StepList;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.symmetry.Symmetry;
 
@@ -34,9 +34,14 @@ public record Row(String steps, Amount towards) implements Treatment {
         return SCHEMA;
     }
 
+    @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
+    }
+
     private List<Double> far() {
         List<Double> far = new ArrayList<>(List.of(0.0));
-        for (double step : Steps.read(steps)) {
+        for (double step : StepList.read(steps)) {
             far.add(far.get(far.size() - 1) + step);
         }
         return far;

@@ -57,6 +57,11 @@ public record Soften(String corners, Amount radius) implements Treatment {
     }
 
     @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
+    }
+
+    @Override
     public Work apply(Work work, Surroundings surroundings) {
         List<Laid> lines = new ArrayList<>();
         for (Laid line : work.lines()) {

@@ -3,17 +3,17 @@ package org.hyphantes.treatment;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Ground;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.weave.StrandKey;
 
 /**
- * What a step may refer to: its group and its place in the recipe, the group's figures by name, the ground they are set out on,
+ * What a step may refer to: the ids of its group and of itself, the group's figures by their ids, the ground they are set out on,
  * and the watch that may break off long work.
  */
-public record Surroundings(String group, int step, Map<String, Named> figures, Ground ground, Watch watch) {
+public record Surroundings(String group, String step, Map<String, Named> figures, PageBox pageBox, Watch watch) {
     /** A figure by its id, with its colour if it has one. */
     public record Named(String id, Form form, Optional<Colour> colour) {}
 
@@ -23,18 +23,18 @@ public record Surroundings(String group, int step, Map<String, Named> figures, G
     /** The words for all lines of the group. */
     public static final String EVERY_LINE = "every line";
 
-    /** Whether a reference to lines means a line: all of them, or those of the figure it names. */
+    /** Whether a reference to lines means a line: all of them, or those of the figure of its id. */
     public boolean means(String reference, StrandKey line) {
         return reference.equals(EVERY_LINE)
                 || figure(reference).filter(f -> f.id().equals(line.figure())).isPresent();
     }
 
-    /** The point a reference names; the centre when there is no such figure (any more). */
+    /** The middle of the figure that a reference holds; the centre when there is no such figure (any more). */
     public Point point(String reference) {
         return figure(reference).map(f -> f.form().centre()).orElse(Point.ORIGIN);
     }
 
-    /** The figure a reference names. */
+    /** The figure that a reference holds. */
     public Optional<Named> figure(String reference) {
         return Optional.ofNullable(figures.get(reference));
     }

@@ -32,13 +32,18 @@ public record Taper(String lines, Amount from, Amount to, Swelling swelling, End
             List.of(
                     Setting.of(Taper.class, "from", WIDTH),
                     Setting.of(Taper.class, "to", WIDTH),
-                    Setting.of(Taper.class, "lines", new Kind.Reference("every line or a figure")),
+                    Setting.of(Taper.class, "lines", new Kind.Figure("every line")),
                     Setting.of(Taper.class, "swelling"),
                     Setting.of(Taper.class, "tip")));
 
     @Override
     public Schema<Taper> schema() {
         return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.BANDS;
     }
 
     @Override

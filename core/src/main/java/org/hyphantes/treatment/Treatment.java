@@ -15,6 +15,9 @@ public sealed interface Treatment extends Described
         return Repertoire.EACH;
     }
 
+    /** When in a recipe it usually comes. */
+    Phase phase();
+
     /** The work with this treatment done. Work that it cannot be done to is handed on as it is. */
     Work apply(Work work, Surroundings surroundings);
 

@@ -36,12 +36,12 @@ public record Turn(
                     + " {inbetween} on the in-between angles.",
             List.of(
                     Setting.of(Turn.class, "times", new Kind.Count(1, 3600)),
-                    Setting.of(Turn.class, "about", new Kind.Reference("the centre or a figure")),
+                    Setting.of(Turn.class, "about", new Kind.Figure("the centre")),
                     Setting.of(Turn.class, "over", new Kind.Degrees(-360, 360)),
                     Setting.of(Turn.class, "start", new Kind.Degrees(-360, 360)),
                     Setting.of(Turn.class, "spokes"),
                     Setting.of(Turn.class, "facing"),
-                    Setting.of(Turn.class, "inbetween", new Kind.Reference("nothing or a figure"))));
+                    Setting.of(Turn.class, "inbetween", new Kind.Figure("nothing"))));
 
     /** Even copies, and nothing in between. */
     public static Turn of(int times) {
@@ -51,6 +51,11 @@ public record Turn(
     @Override
     public Schema<Turn> schema() {
         return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
     }
 
     /** The angle in degrees from each copy to the next. */

@@ -6,9 +6,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import org.hyphantes.geometry.Watch;
 
 /**
- * The weave of a whole diagram in one rhythm: over and under in turn along every strand, or over twice and under twice.
+ * The weave of a whole projection in one rhythm: over and under in turn along every strand, or over twice and under twice.
  *
  * <p>For each meet there is one unknown, whether its first strand lies over. Two passages on a strand, next to each other or next
  * but one, must differ, which ties their unknowns together as equal or opposite; union-find with parity solves all of them in close
@@ -48,32 +49,32 @@ public final class Alternation {
     }
 
     /**
-     * Solves a diagram.
+     * Solves a projection.
      *
      * @param strand the strand at which the weave begins
      * @param over whether its first passage goes over
      */
-    public static Solution of(Diagram diagram, Rhythm rhythm, int strand, boolean over) {
-        Alternation alternation = new Alternation(diagram.meets().size());
+    public static Solution of(Projection projection, Rhythm rhythm, int strand, boolean over) {
+        Alternation alternation = new Alternation(projection.meets().size());
         if (rhythm == Rhythm.BY_HAND) {
-            boolean[] firstOver = new boolean[diagram.meets().size()];
+            boolean[] firstOver = new boolean[projection.meets().size()];
             Arrays.fill(firstOver, over);
             int[] component = new int[firstOver.length];
             Arrays.setAll(component, i -> i);
             return new Solution(firstOver, component, List.of());
         }
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            alternation.tie(diagram, s, rhythm.step());
+        for (int s = 0; s < projection.strands().size(); s++) {
+            alternation.tie(projection, s, rhythm.step());
         }
-        return alternation.solution(diagram, rhythm, strand, over);
+        return alternation.solution(projection, rhythm, strand, over);
     }
 
-    private void tie(Diagram diagram, int strand, int step) {
-        int n = diagram.passages(strand);
-        boolean closed = diagram.strands().get(strand).path().closed();
+    private void tie(Projection projection, int strand, int step) {
+        int n = projection.passages(strand);
+        boolean closed = projection.strands().get(strand).path().closed();
         for (int i = closed ? 0 : step; i < n; i++) {
-            int before = diagram.passage(strand, Math.floorMod(i - step, n));
-            int here = diagram.passage(strand, i);
+            int before = projection.passage(strand, Math.floorMod(i - step, n));
+            int here = projection.passage(strand, i);
             // A passage is over when firstOver differs from being the second, so unlike passages of like rank tie as
             // opposites.
             boolean unlike = before % 2 == here % 2;
@@ -120,19 +121,20 @@ public final class Alternation {
         return true;
     }
 
-    private Solution solution(Diagram diagram, Rhythm rhythm, int strand, boolean over) {
-        int meets = diagram.meets().size();
+    private Solution solution(Projection projection, Rhythm rhythm, int strand, boolean over) {
+        int meets = projection.meets().size();
         int[] component = new int[meets];
         boolean[] rootOver = new boolean[meets];
         boolean[] seeded = new boolean[meets];
         List<Integer> order = new ArrayList<>();
-        order.add(strand < diagram.strands().size() ? strand : 0);
-        for (int s = 0; s < diagram.strands().size(); s++) {
+        order.add(strand < projection.strands().size() ? strand : 0);
+        for (int s = 0; s < projection.strands().size(); s++) {
             order.add(s);
         }
         for (int s : order) {
-            for (int i = 0; meets > 0 && i < diagram.passages(s); i++) {
-                int passage = diagram.passage(s, i);
+            for (int i = 0; meets > 0 && i < projection.passages(s); i++) {
+                Watch.ask();
+                int passage = projection.passage(s, i);
                 int root = find(passage / 2);
                 if (!seeded[root]) {
                     seeded[root] = true;
@@ -163,6 +165,7 @@ public final class Alternation {
             at.get(tie.b()).add(tie);
         }
         for (int i = 0; i < refused.size(); i++) {
+            Watch.ask();
             Tie tie = refused.get(i);
             List<Integer> round = i < MOST_TRACED ? smallest(tie, at) : List.of(tie.a(), tie.b());
             conflicts.add(new Conflict(tie.strand(), tie.passage(), round));
@@ -183,6 +186,7 @@ public final class Alternation {
         from[start] = start;
         Deque<Integer> open = new ArrayDeque<>(List.of(start));
         while (!open.isEmpty() && from[goal] < 0) {
+            Watch.ask();
             int here = open.remove();
             for (Tie tie : at.get(here / 2)) {
                 int other = tie.a() == here / 2 ? tie.b() : tie.a();

@@ -11,9 +11,10 @@ import org.hyphantes.geometry.Biarc;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 
 /**
- * Takes crossings out of a diagram: at each, the two strands are cut a little before and after it and turn back into one another,
+ * Takes crossings out of a projection: at each, the two strands are cut a little before and after it and turn back into one another,
  * by arcs that leave them smoothly.
  *
  * <p>The cuts lie as near as gives the two bows room between them, and never so far that they would come upon the next crossing.
@@ -33,7 +34,7 @@ final class Breaking {
     /** The end of a stretch: its start or its finish. */
     private record End(int stretch, boolean start) {}
 
-    private final Diagram diagram;
+    private final Projection projection;
     private final Map<Integer, Way> breaks;
     private final List<Stretch> stretches = new ArrayList<>();
 
@@ -42,8 +43,8 @@ final class Breaking {
 
     private final Map<Integer, Integer> leaving = new HashMap<>();
 
-    private Breaking(Diagram diagram, Map<Integer, Way> breaks) {
-        this.diagram = diagram;
+    private Breaking(Projection projection, Map<Integer, Way> breaks) {
+        this.projection = projection;
         this.breaks = breaks;
     }
 
@@ -52,14 +53,15 @@ final class Breaking {
      *
      * @param breaks the meets that are broken, and the way their strands turn back
      */
-    static List<Strand> of(Diagram diagram, Map<Integer, Way> breaks) {
-        return new Breaking(diagram, breaks).strands();
+    static List<Strand> of(Projection projection, Map<Integer, Way> breaks) {
+        return new Breaking(projection, breaks).strands();
     }
 
     private List<Strand> strands() {
         List<Strand> strands = new ArrayList<>();
         Set<Integer> whole = new HashSet<>();
-        for (int s = 0; s < diagram.strands().size(); s++) {
+        for (int s = 0; s < projection.strands().size(); s++) {
+            Watch.ask();
             if (!stretches(s)) {
                 whole.add(s);
             }
@@ -79,8 +81,9 @@ final class Breaking {
                 add(made, i, path(new End(i, true), gone));
             }
         }
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            List<Strand> of = whole.contains(s) ? List.of(diagram.strands().get(s)) : made.getOrDefault(s, List.of());
+        for (int s = 0; s < projection.strands().size(); s++) {
+            List<Strand> of =
+                    whole.contains(s) ? List.of(projection.strands().get(s)) : made.getOrDefault(s, List.of());
             for (Strand strand : of) {
                 strands.add(new Strand(Strand.letter(strands.size()), strand.key(), strand.path(), strand.band()));
             }
@@ -90,17 +93,17 @@ final class Breaking {
 
     private void add(Map<Integer, List<Strand>> made, int stretch, Path path) {
         Stretch first = stretches.get(stretch);
-        Strand source = diagram.strands().get(first.strand());
+        Strand source = projection.strands().get(first.strand());
         made.computeIfAbsent(first.strand(), k -> new ArrayList<>())
                 .add(new Strand("", source.key().part(first.ordinal()), path, source.band()));
     }
 
     /** Cuts a strand at its breaks; false when it has none. */
     private boolean stretches(int s) {
-        Path path = diagram.strands().get(s).path();
+        Path path = projection.strands().get(s).path();
         List<Integer> at = new ArrayList<>();
-        for (int i = 0; i < diagram.passages(s); i++) {
-            if (breaks.containsKey(diagram.passage(s, i) / 2)) {
+        for (int i = 0; i < projection.passages(s); i++) {
+            if (breaks.containsKey(projection.passage(s, i) / 2)) {
                 at.add(i);
             }
         }
@@ -110,9 +113,10 @@ final class Breaking {
         int n = at.size();
         int first = stretches.size();
         for (int k = path.closed() ? 0 : -1; k < n; k++) {
-            int before = k < 0 ? -1 : diagram.passage(s, at.get(k));
+            Watch.ask();
+            int before = k < 0 ? -1 : projection.passage(s, at.get(k));
             boolean last = k == n - 1;
-            int after = last && !path.closed() ? -1 : diagram.passage(s, at.get(last ? 0 : k + 1));
+            int after = last && !path.closed() ? -1 : projection.passage(s, at.get(last ? 0 : k + 1));
             double from = before < 0 ? 0 : moved(s, before, 1);
             double to = after < 0 ? path.size() : moved(s, after, -1);
             int index = stretches.size();
@@ -129,8 +133,8 @@ final class Breaking {
 
     /** The position on a strand where the bow at a broken passage begins, a way before (-1) or after (1) it. */
     private double moved(int s, int passage, int way) {
-        Path path = diagram.strands().get(s).path();
-        double here = path.lengthTo(diagram.position(passage));
+        Path path = projection.strands().get(s).path();
+        double here = path.lengthTo(projection.position(passage));
         double at = here + way * bow(passage / 2);
         double total = path.length();
         return path.positionAt(path.closed() ? at - total * Math.floor(at / total) : Math.max(0, Math.min(total, at)));
@@ -138,10 +142,10 @@ final class Breaking {
 
     /** How far from a broken meet its bows begin, on all four sides of it. */
     private double bow(int meet) {
-        Meet m = diagram.meets().get(meet);
+        Meet m = projection.meets().get(meet);
         double width = Math.max(
-                diagram.strands().get(m.first()).width(),
-                diagram.strands().get(m.second()).width());
+                projection.strands().get(m.first()).width(),
+                projection.strands().get(m.second()).width());
         double bow = WIDTHS * width;
         for (int passage : new int[] {2 * meet, 2 * meet + 1}) {
             for (int way : new int[] {-1, 1}) {
@@ -152,17 +156,17 @@ final class Breaking {
     }
 
     private double room(int passage, int way) {
-        int s = diagram.strand(passage);
-        Path path = diagram.strands().get(s).path();
-        int n = diagram.passages(s);
-        int at = diagram.ordinal(passage);
+        int s = projection.strand(passage);
+        Path path = projection.strands().get(s).path();
+        int n = projection.passages(s);
+        int at = projection.ordinal(passage);
         int next = at + way;
-        double here = path.lengthTo(diagram.position(passage));
+        double here = path.lengthTo(projection.position(passage));
         if (!path.closed() && (next < 0 || next >= n)) {
             return 0.9 * (next < 0 ? here : path.length() - here);
         }
-        int other = diagram.passage(s, Math.floorMod(next, n));
-        double there = path.lengthTo(diagram.position(other));
+        int other = projection.passage(s, Math.floorMod(next, n));
+        double there = path.lengthTo(projection.position(other));
         double apart = way * (there - here);
         apart = apart <= 0 ? apart + path.length() : apart;
         return apart * (breaks.containsKey(other / 2) ? TO_BREAK : TO_CROSSING);
@@ -173,6 +177,7 @@ final class Breaking {
         List<Curve> curves = new ArrayList<>();
         End at = begin;
         while (true) {
+            Watch.ask();
             Stretch stretch = stretches.get(at.stretch());
             gone[at.stretch()] = true;
             curves.addAll(along(stretch, at.start()));

@@ -5,30 +5,31 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 
 /**
- * The chequerboard graph of a diagram: its faces take two colours so that faces on either side of a strand differ; the faces
+ * The chequerboard graph of a projection: its faces take two colours so that faces on either side of a strand differ; the faces
  * of one colour are the vertices and every crossing joins two of them.
  *
- * <p>For an alternating connected diagram the number of spanning trees of this graph is the determinant of the knot or link
+ * <p>For an alternating connected projection the number of spanning trees of this graph is the determinant of the knot or link
  * (source: C. Livingston, Knot Theory, 1993, chapter 3; R. H. Crowell, Genus of alternating link types, Annals of
  * Mathematics 69, 1959).
  */
 public final class Chequerboard {
-    private final Diagram diagram;
+    private final Projection projection;
     private final int[] face;
     private final int faces;
     private final int[] start;
     private final int[] edgeOf;
 
-    private Chequerboard(Diagram diagram) {
-        this.diagram = diagram;
-        this.start = new int[diagram.strands().size() + 1];
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            start[s + 1] = start[s] + diagram.passages(s);
+    private Chequerboard(Projection projection) {
+        this.projection = projection;
+        this.start = new int[projection.strands().size() + 1];
+        for (int s = 0; s < projection.strands().size(); s++) {
+            start[s + 1] = start[s] + projection.passages(s);
         }
         this.face = new int[2 * start[start.length - 1]];
-        this.edgeOf = new int[2 * diagram.meets().size()];
+        this.edgeOf = new int[2 * projection.meets().size()];
         this.faces = trace();
     }
 
@@ -38,36 +39,36 @@ public final class Chequerboard {
      * @return empty unless the weave alternates, all its strands are closed, and its picture hangs together
      */
     public static Optional<BigInteger> determinant(Weave weave) {
-        Diagram diagram = weave.diagram();
-        boolean closed = diagram.strands().stream().map(Strand::path).allMatch(Path::closed);
-        if (!closed || diagram.strands().isEmpty() || !diagram.faults().isEmpty() || !weave.alternates()) {
+        Projection projection = weave.projection();
+        boolean closed = projection.strands().stream().map(Strand::path).allMatch(Path::closed);
+        if (!closed || projection.strands().isEmpty() || !projection.faults().isEmpty() || !weave.alternates()) {
             return Optional.empty();
         }
-        if (diagram.meets().isEmpty()) {
-            return diagram.strands().size() == 1 ? Optional.of(BigInteger.ONE) : Optional.empty();
+        if (projection.meets().isEmpty()) {
+            return projection.strands().size() == 1 ? Optional.of(BigInteger.ONE) : Optional.empty();
         }
-        for (int m = 0; m < diagram.meets().size(); m++) {
-            if (diagram.crowded(m)) {
+        for (int m = 0; m < projection.meets().size(); m++) {
+            if (projection.crowded(m)) {
                 return Optional.empty();
             }
         }
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            if (diagram.passages(s) == 0) {
+        for (int s = 0; s < projection.strands().size(); s++) {
+            if (projection.passages(s) == 0) {
                 return Optional.empty();
             }
         }
-        Chequerboard board = new Chequerboard(diagram);
-        // Euler: a connected diagram of V crossings has 2 V edges and so V + 2 faces, the outside included.
-        return board.faces == diagram.meets().size() + 2 ? Optional.of(board.spanningTrees()) : Optional.empty();
+        Chequerboard board = new Chequerboard(projection);
+        // Euler: a connected projection of V crossings has 2 V edges and so V + 2 faces, the outside included.
+        return board.faces == projection.meets().size() + 2 ? Optional.of(board.spanningTrees()) : Optional.empty();
     }
 
     // Half-edge 2 e runs forward along the edge from passage e (numbered strand by strand) to the next on its strand;
     // 2 e + 1 runs back. Each has on its right-hand side the face it belongs to.
 
     private int trace() {
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            for (int i = 0; i < diagram.passages(s); i++) {
-                edgeOf[diagram.passage(s, i)] = start[s] + i;
+        for (int s = 0; s < projection.strands().size(); s++) {
+            for (int i = 0; i < projection.passages(s); i++) {
+                edgeOf[projection.passage(s, i)] = start[s] + i;
             }
         }
         Arrays.fill(face, -1);
@@ -89,7 +90,7 @@ public final class Chequerboard {
         int s = strandOf(edge);
         int i = edge - start[s];
         boolean forward = half % 2 == 0;
-        int passage = forward ? diagram.passage(s, (i + 1) % diagram.passages(s)) : diagram.passage(s, i);
+        int passage = forward ? projection.passage(s, (i + 1) % projection.passages(s)) : projection.passage(s, i);
         int other = passage ^ 1;
         double turn = heading(passage).cross(heading(other));
         // Travelling forward, the other strand leaves to the right when its heading lies clockwise of ours.
@@ -113,7 +114,7 @@ public final class Chequerboard {
     }
 
     private Point heading(int passage) {
-        return diagram.strands().get(diagram.strand(passage)).path().tangent(diagram.position(passage));
+        return projection.strands().get(projection.strand(passage)).path().tangent(projection.position(passage));
     }
 
     private BigInteger spanningTrees() {
@@ -122,6 +123,7 @@ public final class Chequerboard {
         colour[0] = 0;
         boolean changed = true;
         while (changed) {
+            Watch.ask();
             changed = false;
             for (int h = 0; h < face.length; h += 2) {
                 int a = face[h];
@@ -143,7 +145,7 @@ public final class Chequerboard {
             vertex[f] = colour[f] == chosen ? n++ : -1;
         }
         long[][] laplacian = new long[n][n];
-        for (int m = 0; m < diagram.meets().size(); m++) {
+        for (int m = 0; m < projection.meets().size(); m++) {
             int[] round = facesRound(m);
             int a = vertex[round[0]] >= 0 ? vertex[round[0]] : vertex[round[1]];
             int b = vertex[round[0]] >= 0 ? vertex[round[2]] : vertex[round[3]];

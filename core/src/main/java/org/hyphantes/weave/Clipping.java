@@ -8,6 +8,7 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
@@ -21,11 +22,11 @@ final class Clipping {
     /** A course, and whether the bands come clear of one another before the next crossing. */
     record Clipped(Region region, boolean hasRoom) {}
 
-    private final Diagram diagram;
+    private final Projection projection;
     private final double clearance;
 
-    Clipping(Diagram diagram, double clearance) {
-        this.diagram = diagram;
+    Clipping(Projection projection, double clearance) {
+        this.projection = projection;
         this.clearance = clearance;
     }
 
@@ -38,9 +39,9 @@ final class Clipping {
      * @return empty when nothing of the band is left, or it could not be cut
      */
     Optional<Clipped> course(int s, int from, int to) {
-        Strand strand = diagram.strands().get(s);
-        double a = from < 0 ? 0 : diagram.position(from);
-        double b = to < 0 ? strand.path().size() : diagram.position(to);
+        Strand strand = projection.strands().get(s);
+        double a = from < 0 ? 0 : projection.position(from);
+        double b = to < 0 ? strand.path().size() : projection.position(to);
         List<Region> stretch = band(strand.path().part(a, b), widths(strand, a, b), strand.ends());
         if (stretch.isEmpty()) {
             return Optional.empty();
@@ -48,6 +49,7 @@ final class Clipping {
         List<Region> taken = new ArrayList<>();
         boolean room = true;
         for (int passage : new int[] {from, to}) {
+            Watch.ask();
             if (passage >= 0) {
                 double[] reach = reach(passage ^ 1);
                 taken.addAll(over(passage ^ 1, reach));
@@ -75,19 +77,20 @@ final class Clipping {
      * there; beyond an end where there is no neighbour.
      */
     private double[] reach(int passage) {
-        int s = diagram.strand(passage);
-        Path path = diagram.strands().get(s).path();
-        int n = diagram.passages(s);
-        int at = diagram.ordinal(passage);
-        double here = diagram.position(passage);
+        int s = projection.strand(passage);
+        Path path = projection.strands().get(s).path();
+        int n = projection.passages(s);
+        int at = projection.ordinal(passage);
+        double here = projection.position(passage);
         boolean first = !path.closed() && at == 0;
         boolean last = !path.closed() && at == n - 1;
         double before = first ? -here : position(s, at - 1, n);
         double after = last ? 2 * path.size() - here : position(s, at + 1, n);
-        Strand other = diagram.strands().get(diagram.strand(passage ^ 1));
+        Strand other = projection.strands().get(projection.strand(passage ^ 1));
         Point heading = path.tangent(here);
-        double sine = Math.abs(heading.cross(other.path().tangent(diagram.position(passage ^ 1))));
-        double most = 1.2 * (diagram.strands().get(s).width() + other.width() + 2 * clearance) / Math.max(0.12, sine);
+        double sine = Math.abs(heading.cross(other.path().tangent(projection.position(passage ^ 1))));
+        double most =
+                1.2 * (projection.strands().get(s).width() + other.width() + 2 * clearance) / Math.max(0.12, sine);
         return new double[] {
             nearer(path, here, (before + here) / 2, -most), nearer(path, here, (here + after) / 2, most)
         };
@@ -118,7 +121,7 @@ final class Clipping {
 
     /** Whether the strand over has come clear of a strand at a position; the end of an open strand is no matter. */
     private boolean isClear(Strand strand, int passage, double position) {
-        Strand over = diagram.strands().get(diagram.strand(passage));
+        Strand over = projection.strands().get(projection.strand(passage));
         Path path = over.path();
         if (!path.closed() && (position <= 0 || position >= path.size())) {
             return true;
@@ -131,7 +134,7 @@ final class Clipping {
 
     /** The widened band of the strand over a crossing, within its reach. */
     private List<Region> over(int passage, double[] reach) {
-        Strand strand = diagram.strands().get(diagram.strand(passage));
+        Strand strand = projection.strands().get(projection.strand(passage));
         Path path = strand.path();
         double a = onLap(path, reach[0]);
         double b = onLap(path, reach[1]);
@@ -144,9 +147,9 @@ final class Clipping {
 
     /** The position of a passage by its ordinal, which may run a lap ahead or behind. */
     private double position(int s, int ordinal, int n) {
-        double size = diagram.strands().get(s).path().size();
+        double size = projection.strands().get(s).path().size();
         int lap = Math.floorDiv(ordinal, n);
-        return diagram.position(diagram.passage(s, Math.floorMod(ordinal, n))) + lap * size;
+        return projection.position(projection.passage(s, Math.floorMod(ordinal, n))) + lap * size;
     }
 
     /** The widths of a strand's band from one position to another, which on a closed path may lie behind the first. */

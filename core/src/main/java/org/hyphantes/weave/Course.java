@@ -1,7 +1,6 @@
 package org.hyphantes.weave;
 
 import java.util.List;
-import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
 
@@ -30,17 +29,5 @@ public record Course(
         sides = List.copyOf(sides);
         lines = List.copyOf(lines);
         dives = List.copyOf(dives);
-    }
-
-    Course map(Affine map) {
-        return new Course(
-                strand,
-                ordinal,
-                from,
-                to,
-                region.map(map),
-                sides.stream().map(p -> p.map(map)).toList(),
-                lines.stream().map(p -> p.map(map)).toList(),
-                dives.stream().map(d -> d.map(map)).toList());
     }
 }

@@ -22,7 +22,7 @@ import org.hyphantes.geometry.offset.BandOutline;
  * nobody can say who lies over whom: there the band is parted straight across, and the place is reported.
  */
 final class Cutting {
-    private final Diagram diagram;
+    private final Projection projection;
     private final boolean[] firstOver;
     private final double clearance;
     private final boolean shaded;
@@ -36,11 +36,8 @@ final class Cutting {
 
     record Result(List<Course> courses, List<Fault> faults) {}
 
-    /** One side of an under-pass: its corners on both edges and the lines between, and the edge over it; null for straight across. */
-    private record Cut(Corner right, Corner left, List<Optional<Corner>> lines, BandEdge along) {}
-
     /** Where a course begins or ends: the passage it dives at, -1 at the end of a strand; and the cut there, null at none. */
-    private record Bound(int passage, Cut cut) {
+    private record Bound(int passage, Underpass cut) {
         static final Bound END = new Bound(-1, null);
 
         boolean isUnfit() {
@@ -52,21 +49,21 @@ final class Cutting {
         }
     }
 
-    private Cutting(Diagram diagram, boolean[] firstOver, double clearance, boolean shaded) {
-        this.diagram = diagram;
+    private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded) {
+        this.projection = projection;
         this.firstOver = firstOver;
         this.clearance = clearance;
         this.shaded = shaded;
-        this.clipping = new Clipping(diagram, clearance);
+        this.clipping = new Clipping(projection, clearance);
     }
 
-    static Result of(Diagram diagram, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
-        Cutting cutting = new Cutting(diagram, firstOver, clearance, shaded);
-        for (Strand strand : diagram.strands()) {
+    static Result of(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
+        Cutting cutting = new Cutting(projection, firstOver, clearance, shaded);
+        for (Strand strand : projection.strands()) {
             watch.step();
             cutting.edges.add(StrandEdges.of(strand, clearance));
         }
-        for (int s = 0; s < diagram.strands().size(); s++) {
+        for (int s = 0; s < projection.strands().size(); s++) {
             watch.step();
             cutting.strand(s);
         }
@@ -78,7 +75,7 @@ final class Cutting {
     }
 
     private void strand(int s) {
-        Strand strand = diagram.strands().get(s);
+        Strand strand = projection.strands().get(s);
         Path path = strand.path();
         boolean sound = edges.get(s).isSound(path, 0, path.size() - 0.5);
         if (!sound && path.size() == 1 && path.curves().get(0) instanceof Arc) {
@@ -86,9 +83,9 @@ final class Cutting {
             return;
         }
         List<Integer> under = new ArrayList<>();
-        for (int i = 0; i < diagram.passages(s); i++) {
-            if (!passesOver(diagram.passage(s, i))) {
-                under.add(diagram.passage(s, i));
+        for (int i = 0; i < projection.passages(s); i++) {
+            if (!passesOver(projection.passage(s, i))) {
+                under.add(projection.passage(s, i));
             }
         }
         if (under.isEmpty()) {
@@ -117,7 +114,7 @@ final class Cutting {
 
     /** A strand that goes nowhere under. */
     private void whole(int s) {
-        Strand strand = diagram.strands().get(s);
+        Strand strand = projection.strands().get(s);
         StrandEdges own = edges.get(s);
         int size = strand.path().size();
         if (!own.isSound(strand.path(), 0, size - 0.5)) {
@@ -151,16 +148,16 @@ final class Cutting {
     }
 
     private Bound cut(int s, int passage, boolean arriving) {
-        int o = diagram.strand(passage ^ 1);
-        double at = diagram.position(passage);
-        Strand own = diagram.strands().get(s);
-        Strand other = diagram.strands().get(o);
-        Point place = diagram.meets().get(passage / 2).place();
+        int o = projection.strand(passage ^ 1);
+        double at = projection.position(passage);
+        Strand own = projection.strands().get(s);
+        Strand other = projection.strands().get(o);
+        Point place = projection.meets().get(passage / 2).place();
         Point heading = own.path().tangent(at);
-        if (diagram.crowded(passage / 2)) {
-            return new Bound(passage, straight(own, edges.get(s), at, place));
+        if (projection.crowded(passage / 2)) {
+            return new Bound(passage, Underpass.straight(own, edges.get(s), at, place));
         }
-        double overAt = diagram.position(passage ^ 1);
+        double overAt = projection.position(passage ^ 1);
         if (!edges.get(o).isSound(other.path(), overAt, overAt) || !edges.get(s).isSound(own.path(), at, at)) {
             return new Bound(passage, null);
         }
@@ -173,62 +170,33 @@ final class Cutting {
         Point aside =
                 other.path().tangent(overAt).right().times((cutLeft ? -1 : 1) * (other.width(overAt) / 2 + clearance));
         double alongAt = along.beside(other.path(), overAt, place.plus(aside));
-        Meeting meeting = new Meeting(own, at, along, alongAt, place, sense, reach);
-        Optional<Corner> right = meeting.with(edges.get(s).right(), 1);
-        Optional<Corner> left = meeting.with(edges.get(s).left(), -1);
+        Underpass.Meeting meeting = new Underpass.Meeting(own, at, along, alongAt, place, sense, reach);
+        Optional<UnderpassCorner> right = meeting.with(edges.get(s).right(), 1);
+        Optional<UnderpassCorner> left = meeting.with(edges.get(s).left(), -1);
         if (right.isEmpty() || left.isEmpty()) {
             return new Bound(passage, null);
         }
-        List<Optional<Corner>> lines = new ArrayList<>();
+        List<Optional<UnderpassCorner>> lines = new ArrayList<>();
         double[] shares = own.band().shares();
         for (int k = 0; k < edges.get(s).lines().size(); k++) {
             lines.add(meeting.with(edges.get(s).lines().get(k), shares[Math.min(k, shares.length - 1)]));
         }
-        return new Bound(passage, new Cut(right.get(), left.get(), lines, along));
-    }
-
-    /** An under-pass, from one side. */
-    private record Meeting(
-            Strand own, double at, BandEdge along, double alongAt, Point place, double sense, double reach) {
-        Optional<Corner> with(BandEdge edge, double share) {
-            Point beside = place.plus(own.path().tangent(at).right().times(share * own.width(at) / 2));
-            return Corner.of(edge, edge.beside(own.path(), at, beside), along, alongAt, place, sense, reach);
-        }
-    }
-
-    /** A cut straight across a band at a position. */
-    private static Cut straight(Strand own, StrandEdges edges, double at, Point place) {
-        Point aside = own.path().tangent(at).right().times(own.width(at) / 2);
-        List<Optional<Corner>> lines = new ArrayList<>();
-        double[] shares = own.band().shares();
-        for (int k = 0; k < edges.lines().size(); k++) {
-            lines.add(Optional.of(across(
-                    own, edges.lines().get(k), at, place.plus(aside.times(shares[Math.min(k, shares.length - 1)])))));
-        }
-        return new Cut(
-                across(own, edges.right(), at, place.plus(aside)),
-                across(own, edges.left(), at, place.minus(aside)),
-                lines,
-                null);
-    }
-
-    private static Corner across(Strand own, BandEdge edge, double at, Point beside) {
-        double position = edge.beside(own.path(), at, beside);
-        return new Corner(edge.path().at(position), position, 0);
+        return new Bound(passage, new Underpass(right.get(), left.get(), lines, along));
     }
 
     private void course(int s, int ordinal, Bound begin, Bound finish, int lap) {
-        Strand strand = diagram.strands().get(s);
+        Watch.ask();
+        Strand strand = projection.strands().get(s);
         Path path = strand.path();
-        double a = begin.passage() < 0 ? 0 : diagram.position(begin.passage());
-        double b = finish.passage() < 0 ? path.size() : diagram.position(finish.passage()) + lap;
+        double a = begin.passage() < 0 ? 0 : projection.position(begin.passage());
+        double b = finish.passage() < 0 ? path.size() : projection.position(finish.passage()) + lap;
         if (begin.isUnfit() || finish.isUnfit()) {
             clipped(s, ordinal, begin, finish);
             return;
         }
         StrandEdges own = edges.get(s);
-        Cut from = begin.cut();
-        Cut to = finish.cut();
+        Underpass from = begin.cut();
+        Underpass to = finish.cut();
         double whole = path.closed() ? path.size() : Double.POSITIVE_INFINITY;
         Optional<double[]> right =
                 span(path, own.right(), a, b, from == null ? null : from.right(), to == null ? null : to.right());
@@ -241,9 +209,10 @@ final class Cutting {
             }
             return;
         }
-        List<Curve> ahead = stretch(own.right().path(), right.get()[0], right.get()[1]);
-        List<Curve> back = stretch(own.left().path(), left.get()[0], left.get()[1]);
-        List<Path> sides = List.of(new Path(merged(ahead), false), new Path(merged(back), false));
+        List<Curve> ahead = EdgeStretch.of(own.right().path(), right.get()[0], right.get()[1]);
+        List<Curve> back = EdgeStretch.of(own.left().path(), left.get()[0], left.get()[1]);
+        List<Path> sides =
+                List.of(new Path(EdgeStretch.merged(ahead), false), new Path(EdgeStretch.merged(back), false));
         List<Curve> round = new ArrayList<>(ahead);
         if (to == null) {
             cap(
@@ -252,7 +221,7 @@ final class Cutting {
                     back.get(back.size() - 1).end(),
                     strand);
         } else {
-            round.addAll(across(to, true));
+            round.addAll(to.across(true));
         }
         for (int i = back.size() - 1; i >= 0; i--) {
             round.add(back.get(i).reversed());
@@ -260,23 +229,24 @@ final class Cutting {
         if (from == null) {
             cap(round, back.get(0).start(), ahead.get(0).start(), strand);
         } else {
-            round.addAll(across(from, false));
+            round.addAll(from.across(false));
         }
-        Region region = Region.of(new Path(merged(round), true));
+        Region region = Region.of(new Path(EdgeStretch.merged(round), true));
         List<Dive> dives = new ArrayList<>();
         if (shaded) {
             if (begin.dives()) {
-                dives.add(dive(sides.get(0), sides.get(1), across(from, false), strand.width()));
+                dives.add(dive(sides.get(0), sides.get(1), from.across(false), strand.width()));
             }
             if (finish.dives()) {
-                dives.add(dive(sides.get(1).reversed(), sides.get(0).reversed(), across(to, true), strand.width()));
+                dives.add(dive(sides.get(1).reversed(), sides.get(0).reversed(), to.across(true), strand.width()));
             }
         }
         courses.add(new Course(s, ordinal, a, b - lap, region, sides, lines(s, a, b, from, to), dives));
     }
 
     /** The positions on an edge from one corner to another; empty when nothing lies between them. */
-    private static Optional<double[]> span(Path path, BandEdge edge, double a, double b, Corner from, Corner to) {
+    private static Optional<double[]> span(
+            Path path, BandEdge edge, double a, double b, UnderpassCorner from, UnderpassCorner to) {
         int size = edge.path().size();
         double start = from == null ? 0 : from.onEdge();
         double end = to == null ? size : to.onEdge();
@@ -291,19 +261,20 @@ final class Cutting {
         return end - start <= 1e-9 ? Optional.empty() : Optional.of(new double[] {start, end});
     }
 
-    private List<Path> lines(int s, double a, double b, Cut from, Cut to) {
-        Path path = diagram.strands().get(s).path();
+    private List<Path> lines(int s, double a, double b, Underpass from, Underpass to) {
+        Path path = projection.strands().get(s).path();
         List<Path> lines = new ArrayList<>();
         for (int k = 0; k < edges.get(s).lines().size(); k++) {
             BandEdge line = edges.get(s).lines().get(k);
-            Corner start = from == null ? null : from.lines().get(k).orElse(null);
-            Corner end = to == null ? null : to.lines().get(k).orElse(null);
+            UnderpassCorner start = from == null ? null : from.lines().get(k).orElse(null);
+            UnderpassCorner end = to == null ? null : to.lines().get(k).orElse(null);
             if (from != null && start == null || to != null && end == null) {
                 continue;
             }
             Optional<double[]> span = span(path, line, a, b, start, end);
             if (span.isPresent()) {
-                lines.add(new Path(merged(stretch(line.path(), span.get()[0], span.get()[1])), false));
+                lines.add(
+                        new Path(EdgeStretch.merged(EdgeStretch.of(line.path(), span.get()[0], span.get()[1])), false));
             }
         }
         return lines;
@@ -329,83 +300,14 @@ final class Cutting {
 
     /** A course whose edges are not cut one by one; one of which nothing is left is a fault. */
     private void clipped(int s, int ordinal, Bound begin, Bound finish) {
-        Path path = diagram.strands().get(s).path();
-        double a = begin.passage() < 0 ? 0 : diagram.position(begin.passage());
-        double b = finish.passage() < 0 ? path.size() : diagram.position(finish.passage());
+        Path path = projection.strands().get(s).path();
+        double a = begin.passage() < 0 ? 0 : projection.position(begin.passage());
+        double b = finish.passage() < 0 ? path.size() : projection.position(finish.passage());
         Optional<Clipping.Clipped> clipped = clipping.course(s, begin.passage(), finish.passage());
         clipped.ifPresent(c -> courses.add(
                 new Course(s, ordinal, a, b, c.region(), List.of(c.region().outline()), List.of(), List.of())));
         if (clipped.isEmpty() || !clipped.get().hasRoom()) {
             faults.add(new Fault(s, path.at(a), false));
         }
-    }
-
-    private static List<Curve> stretch(Path edge, double from, double to) {
-        if (!edge.closed()) {
-            return edge.part(from, to);
-        }
-        double size = edge.size();
-        double a = from - size * Math.floor(from / size);
-        double b = to - size * Math.floor(to / size);
-        return edge.part(a, b);
-    }
-
-    /** The curves with stretches of one circle that follow on one another made one, as when an edge runs through its start. */
-    private static List<Curve> merged(List<Curve> curves) {
-        List<Curve> result = new ArrayList<>();
-        for (Curve curve : curves) {
-            int last = result.size() - 1;
-            if (last >= 0
-                    && curve instanceof Arc b
-                    && result.get(last) instanceof Arc a
-                    && a.centre().equals(b.centre())
-                    && a.radius() == b.radius()
-                    && a.sweep() * b.sweep() > 0) {
-                result.set(last, new Arc(a.centre(), a.radius(), a.from(), a.sweep() + b.sweep()));
-            } else {
-                result.add(curve);
-            }
-        }
-        return result;
-    }
-
-    /** Along the edge over an under-pass from one of its corners to the other. */
-    private static List<Curve> across(Cut cut, boolean rightToLeft) {
-        Corner a = rightToLeft ? cut.right() : cut.left();
-        Corner b = rightToLeft ? cut.left() : cut.right();
-        if (cut.along() == null) {
-            return List.of(new Line(a.place(), b.place()));
-        }
-        Path path = cut.along().path();
-        int size = path.size();
-        double from = path.closed() ? a.onOver() : Math.max(0, Math.min(size, a.onOver()));
-        double to = path.closed() ? b.onOver() : Math.max(0, Math.min(size, b.onOver()));
-        if (path.index(from) == path.index(to) && path.curves().get(path.index(from)) instanceof Line
-                || !path.closed() && from == to) {
-            return List.of(new Line(a.place(), b.place()));
-        }
-        List<Curve> way = new ArrayList<>();
-        if (from != a.onOver()) {
-            way.add(new Line(a.place(), path.at(from)));
-        }
-        way.addAll(merged(shortWay(path, from, to)));
-        if (to != b.onOver()) {
-            way.add(new Line(path.at(to), b.place()));
-        }
-        return way;
-    }
-
-    private static List<Curve> shortWay(Path path, double a, double b) {
-        double size = path.size();
-        double ahead = path.closed() ? b - a - size * Math.rint((b - a) / size) : b - a;
-        if (ahead > 0) {
-            return path.part(a, b);
-        }
-        List<Curve> back = new ArrayList<>();
-        List<Curve> forth = path.part(b, a);
-        for (int i = forth.size() - 1; i >= 0; i--) {
-            back.add(forth.get(i).reversed());
-        }
-        return back;
     }
 }

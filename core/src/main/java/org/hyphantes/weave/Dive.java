@@ -1,12 +1,7 @@
 package org.hyphantes.weave;
 
-import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 
 /** The end of a course where it dives under: its stretch, darkest at {@code from}, where it is cut, and clear at {@code to}. */
-public record Dive(Region stretch, Point from, Point to) {
-    Dive map(Affine map) {
-        return new Dive(stretch.map(map), map.of(from), map.of(to));
-    }
-}
+public record Dive(Region stretch, Point from, Point to) {}

@@ -37,15 +37,16 @@ public final class Grounds {
     private static List<Region> bands(Weave weave, int s) {
         Strand strand = weave.strands().get(s);
         Path path = strand.path();
-        Diagram diagram = weave.diagram();
-        int n = diagram.passages(s);
+        Projection projection = weave.projection();
+        int n = projection.passages(s);
         if (n < 2) {
             return BandOutline.regions(path, strand.band().widths(), strand.ends());
         }
         List<Double> cuts = new ArrayList<>();
         for (int i = path.closed() ? 0 : 1; i < n; i++) {
-            double before = diagram.position(diagram.passage(s, i == 0 ? n - 1 : i - 1)) - (i == 0 ? path.size() : 0);
-            double middle = (before + diagram.position(diagram.passage(s, i))) / 2;
+            double before =
+                    projection.position(projection.passage(s, i == 0 ? n - 1 : i - 1)) - (i == 0 ? path.size() : 0);
+            double middle = (before + projection.position(projection.passage(s, i))) / 2;
             cuts.add(middle < 0 ? middle + path.size() : middle);
         }
         cuts.sort(Comparator.naturalOrder());

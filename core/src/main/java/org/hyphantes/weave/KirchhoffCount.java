@@ -1,6 +1,7 @@
 package org.hyphantes.weave;
 
 import java.math.BigInteger;
+import org.hyphantes.geometry.Watch;
 
 /**
  * The number of spanning trees of a graph, exactly: Kirchhoff's theorem (G. Kirchhoff 1847) makes it the determinant of the
@@ -45,6 +46,7 @@ final class KirchhoffCount {
         }
         long result = 1;
         for (int k = 0; k < n; k++) {
+            Watch.ask();
             int pivot = k;
             while (pivot < n && a[pivot][k] == 0) {
                 pivot++;
@@ -63,6 +65,7 @@ final class KirchhoffCount {
                     .modInverse(BigInteger.valueOf(prime))
                     .longValue();
             for (int i = k + 1; i < n; i++) {
+                Watch.ask();
                 if (a[i][k] != 0) {
                     long factor = a[i][k] * inverse % prime;
                     for (int j = k; j < n; j++) {

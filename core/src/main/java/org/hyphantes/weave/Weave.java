@@ -2,13 +2,11 @@ package org.hyphantes.weave;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
@@ -19,15 +17,15 @@ import org.hyphantes.symmetry.Symmetry;
  * A resolved weave: every crossing with its over and under, and every course cut.
  *
  * @param strands the strands, lettered
- * @param crossings all crossings, in the order of the diagram's meets
+ * @param crossings all crossings, in the order of the projection's meets
  * @param courses the pieces of band that are drawn and cut
  * @param troubles what the weave could not do, with its place
  * @param lostPins pins whose place is gone; they come back with it
  * @param lostBreaks breaks whose place is gone; they come back with it
- * @param diagram the strands and meets the weave was resolved from, after breaks
- * @param whole the diagram before crossings were broken
- * @param origins where the meets of the diagram come from
- * @param broken the meets of the whole diagram that are broken
+ * @param projection the strands and meets the weave was resolved from, after breaks
+ * @param whole the projection before crossings were broken
+ * @param origins where the meets of the projection come from
+ * @param broken the meets of the whole projection that are broken
  * @param symmetry under which the whole is carried to itself
  * @param order how it was resolved
  */
@@ -38,9 +36,9 @@ public record Weave(
         List<Trouble> troubles,
         List<Pin> lostPins,
         List<Break> lostBreaks,
-        Diagram diagram,
-        Diagram whole,
-        Origins origins,
+        Projection projection,
+        Projection whole,
+        ProjectionMap origins,
         Map<Integer, Way> broken,
         Symmetry symmetry,
         Order order) {
@@ -111,37 +109,37 @@ public record Weave(
     /**
      * The weave of strands; empty when they meet too often to be woven.
      *
-     * @see Diagram#MOST_MEETINGS
+     * @see Projection#MOST_MEETINGS
      */
     public static Optional<Weave> of(List<Strand> strands, Order order, Symmetry symmetry, Watch watch) {
-        Optional<Diagram> found = Diagram.of(strands, watch);
+        Optional<Projection> found = Projection.of(strands, watch);
         if (found.isEmpty()) {
             return Optional.empty();
         }
-        Diagram whole = found.get();
-        Places places = order.pins().isEmpty() && order.breaks().isEmpty() ? null : new Places(whole, symmetry);
+        Projection whole = found.get();
+        CrossingIndex places = order.pins().isEmpty() && order.breaks().isEmpty() ? null : whole.index(symmetry);
         Map<Integer, Way> broken = new HashMap<>();
         List<Break> lostBreaks = new ArrayList<>();
         for (Break cut : order.breaks()) {
-            List<Places.Found> held = places.held(cut.place(), cut.reach());
+            List<CrossingIndex.Found> held = places.held(cut.place(), cut.reach());
             held.forEach(f -> broken.put(f.meet(), f.way(cut.way())));
             if (held.isEmpty()) {
                 lostBreaks.add(cut);
             }
         }
-        Diagram diagram = whole;
+        Projection projection = whole;
         if (!broken.isEmpty() || order.loops() == Loops.DROPPED) {
-            Diagram all = broken.isEmpty()
+            Projection all = broken.isEmpty()
                     ? whole
-                    : Diagram.of(Breaking.of(whole, broken), watch).orElse(whole);
-            diagram = order.loops() == Loops.DROPPED ? withoutLoops(all, watch) : all;
+                    : Projection.of(Breaking.of(whole, broken), watch).orElse(whole);
+            projection = order.loops() == Loops.DROPPED ? withoutLoops(all, watch) : all;
         }
-        Origins origins = diagram == whole ? Origins.same() : Origins.of(diagram, whole);
-        return Optional.of(resolved(diagram, whole, origins, broken, lostBreaks, places, order, symmetry, watch));
+        ProjectionMap origins = projection == whole ? ProjectionMap.same() : ProjectionMap.of(projection, whole);
+        return Optional.of(resolved(projection, whole, origins, broken, lostBreaks, places, order, symmetry, watch));
     }
 
     /** Without the closed strands that cross nothing; if there is nothing else they stay. */
-    private static Diagram withoutLoops(Diagram all, Watch watch) {
+    private static Projection withoutLoops(Projection all, Watch watch) {
         List<Strand> kept = new ArrayList<>();
         for (int s = 0; s < all.strands().size(); s++) {
             if (all.passages(s) > 0 || !all.strands().get(s).path().closed()) {
@@ -150,29 +148,29 @@ public record Weave(
             }
         }
         boolean some = !kept.isEmpty() && kept.size() < all.strands().size();
-        return some ? Diagram.of(kept, watch).orElse(all) : all;
+        return some ? Projection.of(kept, watch).orElse(all) : all;
     }
 
     private static Weave resolved(
-            Diagram diagram,
-            Diagram whole,
-            Origins origins,
+            Projection projection,
+            Projection whole,
+            ProjectionMap origins,
             Map<Integer, Way> broken,
             List<Break> lostBreaks,
-            Places places,
+            CrossingIndex places,
             Order order,
             Symmetry symmetry,
             Watch watch) {
         Alternation.Solution solution =
-                Alternation.of(diagram, order.rhythm(), order.beginningStrand(), order.beginningOver());
+                Alternation.of(projection, order.rhythm(), order.beginningStrand(), order.beginningOver());
         boolean[] firstOver = solution.firstOver().clone();
         boolean[] pinned = new boolean[firstOver.length];
         List<Pin> lost = new ArrayList<>();
         for (Pin pin : order.pins()) {
-            List<Places.Found> held = places.held(pin.place(), pin.reach());
+            List<CrossingIndex.Found> held = places.held(pin.place(), pin.reach());
             boolean here = false;
-            for (Places.Found f : held) {
-                Optional<Origins.Image> image = origins.image(f.meet());
+            for (CrossingIndex.Found f : held) {
+                Optional<ProjectionMap.Image> image = origins.image(f.meet());
                 if (image.isPresent()) {
                     here = true;
                     pinned[image.get().meet()] = true;
@@ -184,20 +182,20 @@ public record Weave(
                 lost.add(pin);
             }
         }
-        Cutting.Result cut = Cutting.of(diagram, firstOver, order.clearance(), order.shaded(), watch);
+        Cutting.Result cut = Cutting.of(projection, firstOver, order.clearance(), order.shaded(), watch);
         boolean[] against = against(solution, firstOver);
         List<Crossing> crossings = new ArrayList<>(firstOver.length);
         for (int m = 0; m < firstOver.length; m++) {
-            crossings.add(crossing(diagram, m, firstOver[m], pinned[m], against[m]));
+            crossings.add(crossing(projection, m, firstOver[m], pinned[m], against[m]));
         }
         return new Weave(
-                diagram.strands(),
+                projection.strands(),
                 crossings,
                 cut.courses(),
-                troubles(diagram, solution, cut),
+                troubles(projection, solution, cut),
                 lost,
                 lostBreaks,
-                diagram,
+                projection,
                 whole,
                 origins,
                 broken,
@@ -205,9 +203,9 @@ public record Weave(
                 order);
     }
 
-    private static Crossing crossing(Diagram diagram, int m, boolean firstOver, boolean pinned, boolean against) {
-        Meet meet = diagram.meets().get(m);
-        Crossing.State state = diagram.crowded(m)
+    private static Crossing crossing(Projection projection, int m, boolean firstOver, boolean pinned, boolean against) {
+        Meet meet = projection.meets().get(m);
+        Crossing.State state = projection.crowded(m)
                 ? Crossing.State.UNDECIDED
                 : against ? Crossing.State.OUT_OF_RHYTHM : pinned ? Crossing.State.PINNED : Crossing.State.RESOLVED;
         return firstOver
@@ -235,26 +233,16 @@ public record Weave(
         return against;
     }
 
-    private static List<Trouble> troubles(Diagram diagram, Alternation.Solution solution, Cutting.Result cut) {
+    private static List<Trouble> troubles(Projection projection, Alternation.Solution solution, Cutting.Result cut) {
         Set<Trouble> troubles = new LinkedHashSet<>();
         for (Alternation.Conflict conflict : solution.conflicts()) {
-            Point place = diagram.meets().get(conflict.passage() / 2).place();
+            Point place = projection.meets().get(conflict.passage() / 2).place();
             troubles.add(new Trouble(Trouble.Kind.CANNOT_ALTERNATE, conflict.strand(), place, conflict.meets()));
         }
-        Set<Point> crowds = new HashSet<>();
-        double grid = 10 * diagram.tolerance().distance();
-        for (int m = 0; m < diagram.meets().size(); m++) {
-            if (diagram.crowded(m)) {
-                Meet meet = diagram.meets().get(m);
-                Point cell = new Point(
-                        Math.rint(meet.place().x() / grid),
-                        Math.rint(meet.place().y() / grid));
-                if (crowds.add(cell)) {
-                    troubles.add(new Trouble(Trouble.Kind.CROWDED, meet.first(), meet.place()));
-                }
-            }
+        for (Meet meet : Crowds.of(projection)) {
+            troubles.add(new Trouble(Trouble.Kind.CROWDED, meet.first(), meet.place()));
         }
-        troubles.addAll(faults(diagram));
+        troubles.addAll(faults(projection));
         for (Cutting.Fault fault : cut.faults()) {
             Trouble.Kind kind = fault.ownBend() ? Trouble.Kind.TOO_WIDE : Trouble.Kind.NO_ROOM;
             troubles.add(new Trouble(kind, fault.strand(), fault.place()));
@@ -262,9 +250,9 @@ public record Weave(
         return List.copyOf(troubles);
     }
 
-    /** The touches and overlaps of a diagram, as troubles. */
-    public static List<Trouble> faults(Diagram diagram) {
-        return diagram.faults().stream()
+    /** The touches and overlaps of a projection, as troubles. */
+    public static List<Trouble> faults(Projection projection) {
+        return projection.faults().stream()
                 .map(f -> new Trouble(
                         f.kind() == PathMeeting.Kind.OVERLAP ? Trouble.Kind.OVERLAP : Trouble.Kind.TOUCH,
                         f.first(),
@@ -275,8 +263,8 @@ public record Weave(
     /** Along a strand from its start: whether each passage goes over. */
     public List<Boolean> passes(int strand) {
         List<Boolean> passes = new ArrayList<>();
-        for (int i = 0; i < diagram.passages(strand); i++) {
-            passes.add(passesOver(diagram.passage(strand, i)));
+        for (int i = 0; i < projection.passages(strand); i++) {
+            passes.add(passesOver(projection.passage(strand, i)));
         }
         return passes;
     }
@@ -284,7 +272,7 @@ public record Weave(
     /** The middle of the longest stretch of a strand between two crossings: where its letter stands clear. */
     public Point clearest(int strand) {
         Path path = strands.get(strand).path();
-        int n = diagram.passages(strand);
+        int n = projection.passages(strand);
         double total = path.length();
         double longest = -1;
         double middle = total / 2;
@@ -300,12 +288,12 @@ public record Weave(
     }
 
     private double alongTo(int strand, int ordinal) {
-        return strands.get(strand).path().lengthTo(diagram.position(diagram.passage(strand, ordinal)));
+        return strands.get(strand).path().lengthTo(projection.position(projection.passage(strand, ordinal)));
     }
 
-    /** Whether a passage of the diagram goes over. */
+    /** Whether a passage of the projection goes over. */
     public boolean passesOver(int passage) {
-        Meet meet = diagram.meets().get(passage / 2);
+        Meet meet = projection.meets().get(passage / 2);
         Crossing crossing = crossings.get(passage / 2);
         boolean firstOver = crossing.over() == meet.first() && crossing.overPosition() == meet.firstPosition();
         return firstOver ^ passage % 2 == 1;
@@ -320,9 +308,10 @@ public record Weave(
     public boolean keeps(Rhythm rhythm) {
         int step = rhythm.step();
         for (int s = 0; step > 0 && s < strands.size(); s++) {
-            int n = diagram.passages(s);
+            int n = projection.passages(s);
             for (int i = strands.get(s).path().closed() ? 0 : step; i < n; i++) {
-                if (passesOver(diagram.passage(s, i)) == passesOver(diagram.passage(s, Math.floorMod(i - step, n)))) {
+                if (passesOver(projection.passage(s, i))
+                        == passesOver(projection.passage(s, Math.floorMod(i - step, n)))) {
                     return false;
                 }
             }
@@ -330,15 +319,8 @@ public record Weave(
         return true;
     }
 
-    /** The places of the diagram before crossings were broken, by which pins and breaks are told. */
-    public Places places() {
-        return new Places(whole, symmetry);
-    }
-
-    /** This weave laid elsewhere by a similarity. A map that mirrors leaves over and under as seen on the page. */
-    public List<Course> coursesUnder(Affine map) {
-        return map.equals(Affine.IDENTITY)
-                ? courses
-                : courses.stream().map(c -> c.map(map)).toList();
+    /** The places of the projection before crossings were broken, by which pins and breaks are told. */
+    public CrossingIndex places() {
+        return whole.index(symmetry);
     }
 }

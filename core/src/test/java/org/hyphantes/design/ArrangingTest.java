@@ -12,6 +12,7 @@ import org.hyphantes.figure.Star;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Laid;
 import org.junit.jupiter.api.Test;
@@ -127,20 +128,22 @@ class ArrangingTest {
                 .extracting(Laid::key)
                 .extracting(k -> k.figure())
                 .containsExactly("a", "c");
-        assertThat(Resolver.helpers(helped.root(), helped.page().ground())).hasSize(1);
+        assertThat(Resolver.helpers(helped.root(), helped.page().pageBox(), Watch.NONE))
+                .hasSize(1);
         Design turned = after(
                 helped,
-                Recipes.addStep("design", 0, org.hyphantes.treatment.Turn.of(4).withAbout("B")));
+                Recipes.addStep("design", 0, org.hyphantes.treatment.Turn.of(4).withAbout("b")));
         assertThat(new Resolver().resolve(turned).work().lines().get(1).seat().distance(new Point(30, 7)))
                 .isCloseTo(new Point(30, 7).length(), within(1e-9));
         Design grouped = after(
                 DESIGN,
                 Arranging.group("design", Set.of("a", "b")),
                 Arranging.stand("design", Set.of("group-1"), s -> s.withHelper(true), "A helper."));
-        assertThat(Resolver.helpers(grouped.root(), grouped.page().ground())).hasSize(2);
-        assertThat(new Resolver().resolve(grouped).shapes()).hasSize(1);
+        assertThat(Resolver.helpers(grouped.root(), grouped.page().pageBox(), Watch.NONE))
+                .hasSize(2);
+        assertThat(new Resolver().resolve(grouped).scene().flat()).hasSize(1);
         Design hidden = after(DESIGN, Arranging.stand("design", Set.of("b"), s -> s.withHidden(true), "Hidden."));
-        assertThat(new Resolver().resolve(hidden).shapes()).hasSize(2);
+        assertThat(new Resolver().resolve(hidden).scene().flat()).hasSize(2);
     }
 
     @Test

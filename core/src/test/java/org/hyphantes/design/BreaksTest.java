@@ -25,8 +25,8 @@ import org.hyphantes.treatment.Row;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
 import org.hyphantes.weave.Chequerboard;
-import org.hyphantes.weave.Diagram;
 import org.hyphantes.weave.Loops;
+import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
@@ -55,15 +55,12 @@ class BreaksTest {
     }
 
     private static Design changed(Design design, UnaryOperator<Interlace> change) {
-        int last = design.root().last(Interlace.class).orElseThrow();
-        return design.change(
-                "design",
-                g -> g.withStep(last, g.recipe().get(last).with(change.apply((Interlace)
-                        g.recipe().get(last).treatment()))));
+        Step last = design.root().last(Interlace.class).orElseThrow();
+        return design.change("design", g -> g.withStep(last.with(change.apply((Interlace) last.treatment()))));
     }
 
     private static int outermost(Weave weave) {
-        Diagram whole = weave.whole();
+        Projection whole = weave.whole();
         return IntStream.range(0, whole.meets().size())
                 .boxed()
                 .max(Comparator.comparingDouble(
@@ -132,10 +129,10 @@ class BreaksTest {
                         new Figure("f0", "Figure 0", circle(150, 130)),
                         g.members().get(1))));
         assertThat(laying(wider).weave().broken()).hasSize(3);
-        Design four = broken.change("design", g -> g.withStep(0, new Step(true, Turn.of(4))));
+        Design four = broken.change("design", g -> g.withStep(g.recipe().get(0).with(Turn.of(4))));
         assertThat(laying(four).weave().broken()).hasSize(4);
         assertThat(laying(four).weave().lostBreaks()).isEmpty();
-        Design one = broken.change("design", g -> g.withStep(0, new Step(true, Turn.of(1))));
+        Design one = broken.change("design", g -> g.withStep(g.recipe().get(0).with(Turn.of(1))));
         assertThat(laying(one).weave().lostBreaks()).hasSize(1);
         assertThat(laying(one).weave().broken()).isEmpty();
     }
@@ -222,7 +219,7 @@ class BreaksTest {
         Design design = TideRing.design();
         Laying laying = laying(design);
         int ring = IntStream.range(0, 32)
-                .filter(m -> laying.weave().diagram().meets().get(m).second() == 8)
+                .filter(m -> laying.weave().projection().meets().get(m).second() == 8)
                 .findFirst()
                 .orElseThrow();
         Map<Reach, Integer> counts = Map.of(
@@ -265,7 +262,7 @@ class BreaksTest {
                 .apply(row)
                 .change(
                         "design",
-                        g -> g.withStep(0, new Step(true, (Treatment)
+                        g -> g.withStep(g.recipe().get(0).with((Treatment)
                                 Row.STARTING.schema().put(Row.STARTING, "steps", "70 70 70 70 70"))));
         assertThat(laying(longer).weave().crossings().stream()
                         .filter(c -> c.isPinned())
@@ -299,17 +296,18 @@ class BreaksTest {
                 .weave();
         assertThat(after.broken()).hasSize(2);
         // Both were broken along the stroke, which the mirror leaves upright.
-        after.broken().forEach((meet, way) -> assertThat(Breaks.way(after.whole(), meet, up))
-                .isEqualTo(way));
+        after.broken()
+                .forEach((meet, way) ->
+                        assertThat(Breaks.way(after.whole(), meet, up)).isEqualTo(way));
     }
 
     @Test
     void layingAStrandSetsItOverAndUnderFromWhereItBegins() {
         Design design = TideRing.design();
         Laying laying = laying(design);
-        Diagram diagram = laying.weave().diagram();
+        Projection projection = laying.weave().projection();
         List<Integer> passages =
-                IntStream.range(0, 5).mapToObj(i -> diagram.passage(8, i)).toList();
+                IntStream.range(0, 5).mapToObj(i -> projection.passage(8, i)).toList();
         boolean now = laying.weave().passes(8).get(0);
         Weave after = laying(Swaps.lay(laying, passages, !now, Reach.THIS_ONE)
                         .change()

@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Random;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Ground;
-import org.hyphantes.figure.Line;
+import org.hyphantes.figure.LineForm;
 import org.hyphantes.figure.Morph;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Rectangle;
 import org.hyphantes.figure.Star;
@@ -44,7 +44,7 @@ class GroundTest {
     /** A line to the edge follows the page. */
     @Test
     void whatRunsToTheEdgeFollowsThePage() {
-        Design design = Recipes.addFigure("design", Line.STARTING.between(Point.ORIGIN, new Point(5, 0), true))
+        Design design = Recipes.addFigure("design", LineForm.STARTING.between(Point.ORIGIN, new Point(5, 0), true))
                 .change()
                 .apply(Design.empty("Trial"));
         assertThat(new Resolver().resolve(design).box().width()).isCloseTo(210, within(1e-9));
@@ -97,9 +97,9 @@ class GroundTest {
     void unlikeFiguresPassIntoOneAnother() {
         Form circle = new Circle(Amount.of(30), Amount.of(0), Amount.of(0));
         for (Form other : List.of(Polygon.STARTING, Star.STARTING, Rectangle.STARTING)) {
-            Morph morph = Morph.of(circle, other, Ground.WIDE);
-            double from = Math.abs(circle.paths(Ground.WIDE).get(0).signedArea());
-            double to = Math.abs(other.paths(Ground.WIDE).get(0).signedArea());
+            Morph morph = Morph.of(circle, other, PageBox.WIDE);
+            double from = Math.abs(circle.paths(PageBox.WIDE).get(0).signedArea());
+            double to = Math.abs(other.paths(PageBox.WIDE).get(0).signedArea());
             assertThat(Math.abs(morph.at(0).get(0).signedArea())).isCloseTo(from, within(from * 1e-3));
             assertThat(Math.abs(morph.at(1).get(0).signedArea())).isCloseTo(to, within(to * 1e-3));
             double before = from;

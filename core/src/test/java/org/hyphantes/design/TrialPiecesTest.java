@@ -11,7 +11,8 @@ import org.hyphantes.figure.Cog;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Lens;
-import org.hyphantes.figure.Line;
+import org.hyphantes.figure.LineForm;
+import org.hyphantes.figure.PathEnds;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Rectangle;
 import org.hyphantes.figure.Reshaping;
@@ -51,7 +52,8 @@ class TrialPiecesTest {
     }
 
     private void setStep(int step, String key, String text) throws Exception {
-        design = new Subject.OfStep("design", step).set(design, key, text).value();
+        String id = design.root().recipe().get(step).id();
+        design = new Subject.OfStep("design", id).set(design, key, text).value();
     }
 
     private List<Laid> lines() {
@@ -73,7 +75,7 @@ class TrialPiecesTest {
         set(inner, "sides", "8");
         set(inner, "radius", "octo * 2 / 3");
         for (int part = 0; part < 2; part++) {
-            String bent = add(Line.STARTING);
+            String bent = add(LineForm.STARTING);
             set(bent, "out", part == 0 ? "octo * 2 / 3" : "octo * 0.88");
             set(bent, "bearing", part == 0 ? "0" : "19");
             set(bent, "farout", part == 0 ? "octo * 0.88" : "octo");
@@ -97,7 +99,7 @@ class TrialPiecesTest {
     @Test
     void twentyFourLinesThroughTheCentreOfACircle() throws Exception {
         add(Circle.STARTING);
-        add(Line.STARTING.between(new Point(0, -60), new Point(0, 60), false));
+        add(LineForm.STARTING.between(new Point(0, -60), new Point(0, 60), false));
         add(Turn.of(24).withOver(180).withStart(3.75));
         List<Path> paths = lines().stream().map(Laid::path).toList();
         assertThat(Subdivision.of(paths).faces() - 1).isEqualTo(48);
@@ -125,15 +127,16 @@ class TrialPiecesTest {
                         "design",
                         Set.of(leaf),
                         paths -> paths.stream()
-                                .map(p -> Reshaping.whole(p).orElseThrow())
+                                .map(p -> PathEnds.whole(p).orElseThrow())
                                 .toList(),
                         "Made whole.")
                 .change()
                 .apply(design);
         add(Turn.of(18));
         List<Laid> lines = lines();
-        assertThat(lines).hasSize(18).allSatisfy(l -> assertThat(l.path().closed())
-                .isTrue());
+        assertThat(lines)
+                .hasSize(18)
+                .allSatisfy(l -> assertThat(l.path().closed()).isTrue());
         assertThat(Angle.bearing(lines.get(1).path().start())).isCloseTo(20, within(1e-6));
         setStep(0, "times", "12");
         assertThat(lines()).hasSize(12);
@@ -156,8 +159,9 @@ class TrialPiecesTest {
                     .apply(design);
             Path path = new Resolver().resolve(bent).work().lines().get(0).path();
             assertThat(path.size()).isEqualTo(20);
-            assertThat(path.curves()).allSatisfy(c -> assertThat(Math.abs(c.curvature(0.5)))
-                    .isCloseTo(Math.abs(path.curves().get(0).curvature(0.5)), within(1e-4)));
+            assertThat(path.curves())
+                    .allSatisfy(c -> assertThat(Math.abs(c.curvature(0.5)))
+                            .isCloseTo(Math.abs(path.curves().get(0).curvature(0.5)), within(1e-4)));
         }
     }
 

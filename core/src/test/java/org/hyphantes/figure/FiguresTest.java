@@ -41,7 +41,7 @@ class FiguresTest {
     }
 
     private static List<Path> paths(Form form) {
-        return form.paths(Ground.WIDE);
+        return form.paths(PageBox.WIDE);
     }
 
     private static Path path(Form form) {
@@ -66,7 +66,9 @@ class FiguresTest {
         // A corner, then a side, to the top of the page.
         assertThat(polygon.start().distance(new Point(0, -100))).isLessThan(1e-9);
         Path onSide = path(with(Polygon.STARTING, "sides", "" + n, "radius", "100", "upward", "side"));
-        assertThat(onSide.box().top()).isCloseTo(n % 2 == 0 ? -100 * apothem : -100 * apothem, within(1e-5));
+        assertThat(onSide.box().top()).isCloseTo(-100 * apothem, within(1e-5));
+        // Opposite a side lies a side, or a corner where there is an odd number of them.
+        assertThat(onSide.box().bottom()).isCloseTo(n % 2 == 0 ? 100 * apothem : 100, within(1e-5));
         // Between the dividers the other way, the second leg is the middle of a side.
         Form across = Polygon.STARTING.between(new Point(3, 4), new Point(3, -46), true);
         assertThat(path(across).box().top()).isCloseTo(-46, within(1e-9));
@@ -194,8 +196,8 @@ class FiguresTest {
     /** A line to the edge always divides the whole page. */
     @Test
     void aLineRunsOnToTheEdge() {
-        Form line = Line.STARTING.between(new Point(10, 0), new Point(20, 10), true);
-        Ground page = new Ground(new Box(-100, -50, 100, 50));
+        Form line = LineForm.STARTING.between(new Point(10, 0), new Point(20, 10), true);
+        PageBox page = new PageBox(new Box(-100, -50, 100, 50));
         Path path = line.paths(page).get(0);
         assertThat(path.start().distance(new Point(-40, -50))).isLessThan(1e-9);
         assertThat(path.end().distance(new Point(60, 50))).isLessThan(1e-9);
@@ -262,7 +264,7 @@ class FiguresTest {
                 .value();
         assertThat(typed.radius().value()).isCloseTo(38.1, within(1e-12));
         assertThat(typed.radius().expression()).isEqualTo("in(1 + 1/2)");
-        assertThat(typed.schema().typed(typed, "radius", Unit.IN)).isEqualTo("1 + 1/2");
+        assertThat(typed.schema().typed(typed, "radius", inches)).isEqualTo("1 + 1/2");
         Circle again = Circle.STARTING
                 .schema()
                 .read(Circle.STARTING, "radius", typed.radius().expression(), Scope.PLAIN)

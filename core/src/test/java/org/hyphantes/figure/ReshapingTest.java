@@ -20,7 +20,7 @@ class ReshapingTest {
         Path star = Star.STARTING
                 .schema()
                 .put(Star.STARTING, "tips", org.hyphantes.setting.Amount.of(10))
-                .paths(Ground.WIDE)
+                .paths(PageBox.WIDE)
                 .get(0);
         Path bent = Reshaping.everySideBent(star, 0.1);
         assertThat(bent.size()).isEqualTo(20);
@@ -71,25 +71,25 @@ class ReshapingTest {
 
     @Test
     void pathsAreCutJoinedExtendedAndMadeWhole() {
-        List<Path> open = Reshaping.cut(SQUARE, 0.5);
+        List<Path> open = PathEnds.cut(SQUARE, 0.5);
         assertThat(open).hasSize(1);
         assertThat(open.get(0).closed()).isFalse();
-        List<Path> two = Reshaping.cut(open.get(0), 2);
+        List<Path> two = PathEnds.cut(open.get(0), 2);
         assertThat(two).hasSize(2);
-        List<Path> again = Reshaping.joined(two, 0.01);
+        List<Path> again = PathEnds.joined(two, 0.01);
         assertThat(again).hasSize(1);
         assertThat(again.get(0).closed()).isTrue();
         assertThat(Math.abs(again.get(0).signedArea())).isCloseTo(400, within(1e-9));
         Path line = Path.open(new org.hyphantes.geometry.Line(new Point(5, 5), new Point(8, 5)));
-        Path longer = Reshaping.extended(line, List.of(SQUARE), 100).orElseThrow();
+        Path longer = PathEnds.extended(line, List.of(SQUARE), 100).orElseThrow();
         assertThat(longer.start().distance(new Point(0, 5))).isLessThan(1e-9);
         assertThat(longer.end().distance(new Point(20, 5))).isLessThan(1e-9);
         // Half a leaf mirrored is the lens of its arc.
         Path half = Path.open(new Arc(Point.ORIGIN, 10, -1, 2));
-        Path leaf = Reshaping.whole(half).orElseThrow();
+        Path leaf = PathEnds.whole(half).orElseThrow();
         assertThat(leaf.closed()).isTrue();
         assertThat(Math.abs(leaf.signedArea())).isCloseTo(100 * (2 - Math.sin(2)), within(1e-9));
-        assertThat(Reshaping.whole(SQUARE)).isEmpty();
+        assertThat(PathEnds.whole(SQUARE)).isEmpty();
     }
 
     @Test
@@ -98,11 +98,11 @@ class ReshapingTest {
         for (int i = 0; i <= 200; i++) {
             places.add(Point.polar(30 + (i % 2) * 0.1, 360.0 * i / 200));
         }
-        Path drawn = Reshaping.freehand(places, 0.5);
+        Path drawn = Freehand.path(places, 0.5);
         assertThat(drawn.closed()).isTrue();
         assertThat(drawn.size()).isLessThan(50);
         assertThat(Math.abs(drawn.signedArea())).isCloseTo(Math.PI * 900, within(40.0));
-        Path open = Reshaping.freehand(places.subList(0, 100), 0.5);
+        Path open = Freehand.path(places.subList(0, 100), 0.5);
         assertThat(open.closed()).isFalse();
         assertThat(open.end()).isEqualTo(places.get(99));
     }

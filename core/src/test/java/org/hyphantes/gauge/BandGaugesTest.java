@@ -2,7 +2,9 @@ package org.hyphantes.gauge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Resolver;
@@ -10,6 +12,7 @@ import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
@@ -42,15 +45,15 @@ class BandGaugesTest {
         return Inspection.of(design, new Resolver().resolve(design));
     }
 
-    private static Snag snag(Design design, Gauge gauge) {
+    private static Snag snag(Design design, String gauge) {
         return inspect(design).snags().stream()
-                .filter(s -> s.gauge() == gauge)
+                .filter(s -> s.gauge().equals(gauge))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static Design mended(Design design, Gauge gauge) {
-        return snag(design, gauge).mend().orElseThrow().change().apply(design);
+    private static Design mended(Design design, String gauge) {
+        return snag(design, gauge).mend().orElseThrow().of(design);
     }
 
     /** Circles two places apart stand 62 sqrt 2 apart, so 62 sqrt 2 - 80 lies between their lines. */
@@ -58,21 +61,22 @@ class BandGaugesTest {
     void groundNarrowsAndBandsOverlapAsTheClosedFormSays() {
         double apart = 62 * Math.sqrt(2) - 80;
         Inspection six = inspect(ring(6));
-        assertThat(six.reading(Gauge.NARROWEST).text()).startsWith(String.format("%.2f", apart - 6));
-        assertThat(six.reading(Gauge.NARROWEST).state()).isEqualTo(State.CHIPPED);
-        assertThat(six.reading(Gauge.TOUCHING).text()).isEqualTo("nowhere");
-        assertThat(six.reading(Gauge.EVENNESS).state()).isEqualTo(State.WHOLE);
+        assertThat(six.reading("narrowest").text()).startsWith(String.format(Locale.ROOT, "%.2f", apart - 6));
+        assertThat(six.reading("narrowest").state()).isEqualTo(State.CHIPPED);
+        assertThat(six.reading("touching").text()).isEqualTo("nowhere");
+        assertThat(six.reading("evenness").state()).isEqualTo(State.WHOLE);
 
         Design wide = ring(8);
         Inspection eight = inspect(wide);
-        assertThat(eight.reading(Gauge.TOUCHING).text()).isEqualTo(String.format("%.2f mm at 8 places", 8 - apart));
-        assertThat(eight.reading(Gauge.TOUCHING).state()).isEqualTo(State.BROKEN);
-        assertThat(snag(wide, Gauge.TOUCHING).words()).contains("overlap by 0.32 mm, at 8 places");
-        assertThat(snag(wide, Gauge.TOUCHING).mendWords()).isEqualTo("Narrow the band to 6.1 mm");
-        Design mended = mended(wide, Gauge.TOUCHING);
-        assertThat(inspect(mended).reading(Gauge.TOUCHING).text()).isEqualTo("nowhere");
-        assertThat(inspect(mended).reading(Gauge.NARROWEST).state()).isEqualTo(State.CHIPPED);
-        assertThat(inspect(mended(mended, Gauge.NARROWEST)).snags()).isEmpty();
+        assertThat(eight.reading("touching").text())
+                .isEqualTo(String.format(Locale.ROOT, "%.2f mm at 8 places", 8 - apart));
+        assertThat(eight.reading("touching").state()).isEqualTo(State.BROKEN);
+        assertThat(snag(wide, "touching").words()).contains("overlap by 0.32 mm, at 8 places");
+        assertThat(snag(wide, "touching").offer()).isEqualTo("Narrow the band to 6.1 mm");
+        Design mended = mended(wide, "touching");
+        assertThat(inspect(mended).reading("touching").text()).isEqualTo("nowhere");
+        assertThat(inspect(mended).reading("narrowest").state()).isEqualTo(State.CHIPPED);
+        assertThat(inspect(mended(mended, "narrowest")).snags()).isEmpty();
     }
 
     @Test
@@ -80,7 +84,7 @@ class BandGaugesTest {
         Design design = ring(6);
         Inspection quick =
                 Inspection.of(design, new Resolver().resolve(design), org.hyphantes.geometry.Watch.NONE, false);
-        assertThat(quick.reading(Gauge.NARROWEST).state()).isEqualTo(State.RESOLVING);
+        assertThat(quick.reading("narrowest").state()).isEqualTo(State.RESOLVING);
         assertThat(quick.snags()).isEmpty();
     }
 
@@ -92,9 +96,9 @@ class BandGaugesTest {
                 List.of(new Drawn("M -40 0 L 0 0 A 2 2 0 0 1 0 4 L -40 4"), circle(15, 30, 270)),
                 Band.of(Amount.of(5), Ends.BUTT),
                 Interlace.STARTING);
-        assertThat(snag(bend, Gauge.EVENNESS).words()).contains("pinches to 4.5 mm of 5 mm");
-        Design mended = mended(bend, Gauge.EVENNESS);
-        assertThat(inspect(mended).snags()).noneMatch(s -> s.gauge() == Gauge.EVENNESS);
+        assertThat(snag(bend, "evenness").words()).contains("pinches to 4.5 mm of 5 mm");
+        Design mended = mended(bend, "evenness");
+        assertThat(inspect(mended).snags()).noneMatch(s -> s.gauge().equals("evenness"));
     }
 
     @Test
@@ -102,13 +106,14 @@ class BandGaugesTest {
         Design two = design(
                 Material.PRINT,
                 List.of(new Drawn("M -40 0 L 0 0"), new Drawn("M 0 0 L 40 0"), circle(20, 20, 90)),
-                new Band("Figure 0", Amount.of(5), Ends.BUTT, Amount.of(0)),
-                new Band("Figure 1", Amount.of(6), Ends.BUTT, Amount.of(0)),
-                new Band("Figure 2", Amount.of(3), Ends.BUTT, Amount.of(0)),
+                new Band("f0", Amount.of(5), Ends.BUTT, Amount.of(0)),
+                new Band("f1", Amount.of(6), Ends.BUTT, Amount.of(0)),
+                new Band("f2", Amount.of(3), Ends.BUTT, Amount.of(0)),
                 Interlace.STARTING);
-        assertThat(snag(two, Gauge.EVENNESS).words()).isEqualTo("Two bands meet here at 5 mm and 6 mm.");
-        assertThat(inspect(two).reading(Gauge.EVENNESS).text()).isEqualTo("3 mm to 6 mm");
-        assertThat(inspect(mended(two, Gauge.EVENNESS)).snags()).noneMatch(s -> s.gauge() == Gauge.EVENNESS);
+        assertThat(snag(two, "evenness").words()).isEqualTo("Two bands meet here at 5 mm and 6 mm.");
+        assertThat(inspect(two).reading("evenness").text()).isEqualTo("3 mm to 6 mm");
+        assertThat(inspect(mended(two, "evenness")).snags())
+                .noneMatch(s -> s.gauge().equals("evenness"));
     }
 
     @Test
@@ -118,8 +123,8 @@ class BandGaugesTest {
                 List.of(circle(30, 30, 0), circle(30, 30, 120), circle(30, 30, 240)),
                 Band.of(Amount.of(2), Ends.BUTT),
                 Interlace.STARTING.withClearance(0.2));
-        assertThat(snag(three, Gauge.CROSSINGS).mendWords()).isEqualTo("Part them by 0.5 mm");
-        Design parted = mended(three, Gauge.CROSSINGS);
+        assertThat(snag(three, "crossings").offer()).isEqualTo("Part them by 0.5 mm");
+        Design parted = mended(three, "crossings");
         assertThat(inspect(parted).snags()).noneMatch(s -> s.words().startsWith("Three strands"));
 
         Design touch = design(
@@ -127,8 +132,8 @@ class BandGaugesTest {
                 List.of(circle(30, 30, 90), circle(30, 30, 270)),
                 Band.of(Amount.of(2), Ends.BUTT),
                 Interlace.STARTING);
-        assertThat(snag(touch, Gauge.CROSSINGS).words()).startsWith("Two strands touch");
-        assertThat(inspect(mended(touch, Gauge.CROSSINGS)).snags())
+        assertThat(snag(touch, "crossings").words()).startsWith("Two strands touch");
+        assertThat(inspect(mended(touch, "crossings")).snags())
                 .noneMatch(s -> s.words().startsWith("Two strands"));
     }
 
@@ -140,12 +145,12 @@ class BandGaugesTest {
                 List.of(circle(40, 15, 90), circle(40, 15, 270), new Drawn("M 0 0 L 90 5")),
                 Band.of(Amount.of(2), Ends.BUTT),
                 Interlace.STARTING);
-        Snag snag = snag(odd, Gauge.CROSSINGS);
+        Snag snag = snag(odd, "crossings");
         assertThat(snag.state()).isEqualTo(State.BROKEN);
         assertThat(snag.place()).isPresent();
         assertThat(snag.words()).contains("goes the same way twice running: ").contains("An open end lies within");
-        Design mended = mended(odd, Gauge.CROSSINGS);
-        assertThat(inspect(mended).reading(Gauge.CROSSINGS).state()).isEqualTo(State.WHOLE);
+        Design mended = mended(odd, "crossings");
+        assertThat(inspect(mended).reading("crossings").state()).isEqualTo(State.WHOLE);
         assertThat(inspect(mended).snags()).noneMatch(s -> s.words().contains("twice running"));
     }
 
@@ -156,25 +161,24 @@ class BandGaugesTest {
                 List.of(circle(30, 0, 0), circle(30, 0, 0), circle(30, 25, 0)),
                 Band.of(Amount.of(2), Ends.BUTT),
                 Interlace.STARTING);
-        assertThat(snag(twice, Gauge.CROSSINGS).words()).startsWith("Two strands lie on one another");
-        assertThat(inspect(mended(twice, Gauge.CROSSINGS)).snags()).isEmpty();
+        assertThat(snag(twice, "crossings").words()).startsWith("Two strands lie on one another");
+        assertThat(inspect(mended(twice, "crossings")).snags()).isEmpty();
 
         Design open = design(
                 Material.PRINT,
                 List.of(new Drawn("M 0 0 L 40 0 L 40 40 L 0 40 L 0 0.3"), circle(20, 0, 0)),
                 Band.of(Amount.of(2), Ends.BUTT),
                 Interlace.STARTING);
-        assertThat(snag(open, Gauge.STRANDS).mendWords()).isEqualTo("Close it");
-        assertThat(inspect(mended(open, Gauge.STRANDS)).reading(Gauge.STRANDS).text())
-                .isEqualTo("2, all closed");
+        assertThat(snag(open, "strands").offer()).isEqualTo("Close it");
+        assertThat(inspect(mended(open, "strands")).reading("strands").text()).isEqualTo("2, all closed");
 
         Design cramped = design(
                 Material.PRINT,
                 List.of(circle(30, 5, 90), circle(30, 5, 270), circle(30, 6, 0)),
                 Band.of(Amount.of(9), Ends.BUTT),
                 Interlace.STARTING);
-        assertThat(inspect(cramped).reading(Gauge.CROSSINGS).state()).isEqualTo(State.BROKEN);
-        Design roomy = mended(cramped, Gauge.CROSSINGS);
+        assertThat(inspect(cramped).reading("crossings").state()).isEqualTo(State.BROKEN);
+        Design roomy = mended(cramped, "crossings");
         assertThat(inspect(roomy).snags()).noneMatch(s -> s.words().contains("no room"));
 
         Design pairs = design(
@@ -182,7 +186,51 @@ class BandGaugesTest {
                 List.of(circle(30, 15, 90), circle(30, 15, 270)),
                 Band.of(Amount.of(2), Ends.BUTT),
                 Interlace.STARTING.withRhythm(Rhythm.IN_PAIRS));
-        assertThat(snag(pairs, Gauge.CROSSINGS).mendWords()).isEqualTo("Weave alternately");
-        assertThat(inspect(mended(pairs, Gauge.CROSSINGS)).snags()).isEmpty();
+        assertThat(snag(pairs, "crossings").offer()).isEqualTo("Weave alternately");
+        assertThat(inspect(mended(pairs, "crossings")).snags()).isEmpty();
+    }
+
+    /** Places on the border of a cell of any grid, or on either side of zero, are one place: a crowd is told once. */
+    @Test
+    void aCrowdedPlaceIsReportedOnce() {
+        for (Point through : List.of(Point.ORIGIN, new Point(-1e-12, 1e-12), new Point(17.5, -0.0))) {
+            List<Form> forms = new ArrayList<>();
+            for (int bearing = 0; bearing < 180; bearing += 36) {
+                Point out = Point.polar(40, bearing + 7);
+                Point a = through.plus(out);
+                Point b = through.minus(out);
+                forms.add(new Drawn("M " + a.x() + " " + a.y() + " L " + b.x() + " " + b.y()));
+            }
+            Design design = design(
+                    Material.PRINT, forms, Band.of(Amount.of(2), Ends.BUTT), Interlace.STARTING.withClearance(0.2));
+            assertThat(inspect(design).snags().stream().filter(s -> s.words().startsWith("Three strands meet here")))
+                    .as("through %s", through)
+                    .hasSize(1);
+        }
+    }
+
+    /** All mends of a recipe's snags together leave what each of them alone would: nothing comes between what belongs together. */
+    @Test
+    void mendsOfARecipeDoneTogetherPutEveryStepInItsPlace() {
+        Design wrong = design(Material.PRINT, List.of(circle(30, 20, 0)), Interlace.STARTING, Turn.of(5));
+        List<Snag> snags = inspect(wrong).snags().stream()
+                .filter(s -> s.gauge().equals("crossings") && s.mend().isPresent())
+                .toList();
+        assertThat(snags).hasSizeGreaterThan(1);
+        Design mended = wrong;
+        for (Snag snag : snags) {
+            mended = snag.mend().orElseThrow().of(mended);
+        }
+        assertThat(mended.root().recipe())
+                .extracting(s -> s.treatment().schema().word())
+                .containsExactly("band", "turn", "interlace");
+        assertThat(inspect(mended).reading("crossings").state()).isEqualTo(State.WHOLE);
+        List<Snag> backwards = new ArrayList<>(snags);
+        java.util.Collections.reverse(backwards);
+        Design other = wrong;
+        for (Snag snag : backwards) {
+            other = snag.mend().orElseThrow().of(other);
+        }
+        assertThat(inspect(other).reading("crossings").state()).isEqualTo(State.WHOLE);
     }
 }

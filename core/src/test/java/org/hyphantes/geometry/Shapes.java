@@ -66,8 +66,12 @@ public final class Shapes {
         return Path.open(
                 switch (random.nextInt(3)) {
                     case 0 -> new Line(a, b);
-                    case 1 -> new Arc(
-                            a, 5 + 40 * random.nextDouble(), 6 * random.nextDouble(), 0.5 + 5 * random.nextDouble());
+                    case 1 ->
+                        new Arc(
+                                a,
+                                5 + 40 * random.nextDouble(),
+                                6 * random.nextDouble(),
+                                0.5 + 5 * random.nextDouble());
                     default -> new Cubic(a, b, c, d);
                 });
     }

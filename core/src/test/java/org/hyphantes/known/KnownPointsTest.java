@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Net;
@@ -14,11 +15,12 @@ import org.hyphantes.design.Resolver;
 import org.hyphantes.design.TideRing;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Line;
+import org.hyphantes.figure.LineForm;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Work;
 import org.junit.jupiter.api.Test;
 
 class KnownPointsTest {
@@ -26,7 +28,7 @@ class KnownPointsTest {
 
     private static KnownPoints known(Design design, int steps) {
         Artwork setOut =
-                new Resolver().resolve(design.root().upTo(steps), design.page().ground(), Watch.NONE);
+                new Resolver().resolve(design.root().upTo(steps), design.page().pageBox(), Watch.NONE);
         return KnownPoints.of(design, design.root(), setOut.work(), Watch.NONE);
     }
 
@@ -62,7 +64,7 @@ class KnownPointsTest {
         Design design = with(
                 new Circle(Amount.of(40), Amount.of(0), Amount.of(0)),
                 Polygon.STARTING.between(new Point(100, 0), new Point(100, -20), false),
-                Line.STARTING.between(new Point(-90, 100), new Point(-90, 20), false));
+                LineForm.STARTING.between(new Point(-90, 100), new Point(-90, 20), false));
         design = design.withNet(new Net(Net.Pattern.TRIANGLE, Amount.of(10), Amount.of(5), Amount.of(8)));
         KnownPoints known = known(design, 0);
         assertThat(known.near(new Point(40, 0), 0.1, EVERY).get(0).words()).isEqualTo("1 of 4 quarters along Circle");
@@ -84,5 +86,20 @@ class KnownPointsTest {
         assertThat(third.words()).isEqualTo("1/3 along the side");
         assertThat(KnownPoints.fraction(lines, new Point(200, 200), 2, 0.5, "1/2"))
                 .isEmpty();
+    }
+
+    /** A figure may be called what it will: its points are those of a line all the same. */
+    @Test
+    void aFigureNamedLikeASpokeKeepsItsEnds() {
+        Design design = Recipes.addFigure("design", LineForm.STARTING.between(Point.ORIGIN, new Point(20, 0), false))
+                .change()
+                .apply(Design.empty("Trial"));
+        String id = design.root().members().get(0).id();
+        design = Arranging.rename("design", id, "spoke of the wheel").change().apply(design);
+        Work lines = new Resolver().resolve(design).work();
+        List<String> words = KnownPoints.of(design, design.root(), lines, Watch.NONE).all().stream()
+                .map(KnownPoint::words)
+                .toList();
+        assertThat(words).contains("end of spoke of the wheel");
     }
 }

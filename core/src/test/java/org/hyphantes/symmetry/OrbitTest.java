@@ -3,8 +3,8 @@ package org.hyphantes.symmetry;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.hyphantes.figure.Circle;
-import org.hyphantes.figure.Ground;
-import org.hyphantes.figure.Line;
+import org.hyphantes.figure.LineForm;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Upward;
 import org.hyphantes.geometry.Path;
@@ -20,18 +20,18 @@ class OrbitTest {
 
     @Test
     void figuresThatTurnsLayOnThemselvesHaveFewerImages() {
-        Path centred = Circle.STARTING.paths(Ground.WIDE).get(0);
+        Path centred = Circle.STARTING.paths(PageBox.WIDE).get(0);
         Path seated = new Circle(Amount.of(40), Amount.of(62), Amount.of(10))
-                .paths(Ground.WIDE)
+                .paths(PageBox.WIDE)
                 .get(0);
         Path octagon = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(3), Amount.of(0))
-                .paths(Ground.WIDE)
+                .paths(PageBox.WIDE)
                 .get(0);
         assertThat(size(centred, 8)).isEqualTo(1);
         assertThat(size(seated, 8)).isEqualTo(8);
         // 48 turns of a line through the centre are 24 lines, 7.5 degrees apart; common practice, no published source.
-        assertThat(size(Line.STARTING.paths(Ground.WIDE).get(0), 48)).isEqualTo(24);
-        assertThat(size(Line.STARTING.paths(Ground.WIDE).get(0), 5)).isEqualTo(5);
+        assertThat(size(LineForm.STARTING.paths(PageBox.WIDE).get(0), 48)).isEqualTo(24);
+        assertThat(size(LineForm.STARTING.paths(PageBox.WIDE).get(0), 5)).isEqualTo(5);
         assertThat(size(octagon, 12)).isEqualTo(3);
         assertThat(size(octagon, 16)).isEqualTo(2);
     }

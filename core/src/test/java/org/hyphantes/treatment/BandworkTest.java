@@ -9,7 +9,6 @@ import java.util.Map;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Resolver;
-import org.hyphantes.design.Shape;
 import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
@@ -17,6 +16,7 @@ import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.paint.Well;
+import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
@@ -43,7 +43,11 @@ class BandworkTest {
         Treatment changed = treatment;
         for (int i = 0; i < settings.length; i += 2) {
             changed = (Treatment) changed.schema()
-                    .read(changed, settings[i], settings[i + 1], new Scope(Map.of(), Unit.MM, 10))
+                    .read(
+                            changed,
+                            settings[i],
+                            settings[i + 1],
+                            new Scope(Map.of(), Unit.MM, 10, Map.of("f0", "Figure 0", "f1", "Figure 1")))
                     .value();
         }
         return changed;
@@ -89,7 +93,7 @@ class BandworkTest {
         assertThat(weave(ring).strands().get(0).width(0.5)).isCloseTo(6, within(1e-9));
         assertThat(weave(ring).strands().get(0).width(1)).isCloseTo(2, within(1e-9));
         // The area of a band whose width changes evenly is its mean width by its length.
-        double area = ((Shape.Filled) ring.shapes().get(0)).region().area();
+        double area = ((Mark.Area) ring.scene().flat().get(0)).region().area();
         assertThat(area).isCloseTo(2 * Math.PI * 30 * 4, within(0.5));
         assertThat(artwork(List.of(line), with(Taper.STARTING, "from", "0", "to", "0"))
                         .work()
@@ -158,15 +162,16 @@ class BandworkTest {
         Treatment[] recipe = {Turn.of(3), with(Band.STARTING, "width", "4"), Interlace.STARTING.shaded(Shading.LIGHT)};
         List<Form> forms = List.of(circle(40, 30, 0), circle(35, 0, 0));
         Artwork shaded = artwork(forms, recipe);
-        long dives =
-                shaded.shapes().stream().filter(Shape.Shaded.class::isInstance).count();
+        long dives = shaded.scene().flat().stream()
+                .filter(Mark.Shade.class::isInstance)
+                .count();
         assertThat(dives).isEqualTo(2L * weave(shaded).crossings().size());
-        assertThat(shaded.shapes().stream()
-                        .filter(Shape.Shaded.class::isInstance)
-                        .map(s -> ((Shape.Shaded) s).opacity()))
+        assertThat(shaded.scene().flat().stream()
+                        .filter(Mark.Shade.class::isInstance)
+                        .map(s -> ((Mark.Shade) s).opacity()))
                 .containsOnly(Shading.LIGHT.opacity());
         Artwork plain = artwork(forms, Turn.of(3), with(Band.STARTING, "width", "4"), Interlace.STARTING);
-        assertThat(plain.shapes()).noneMatch(Shape.Shaded.class::isInstance);
+        assertThat(plain.scene().flat()).noneMatch(Mark.Shade.class::isInstance);
 
         List<Treatment> byStrand = new ArrayList<>(List.of(recipe));
         byStrand.add(with(Colouring.STARTING, "well", "11"));
@@ -195,8 +200,8 @@ class BandworkTest {
         assertThat(weave(three).crossings())
                 .filteredOn(c -> c.state() == Crossing.State.UNDECIDED)
                 .hasSize(3);
-        double area = three.shapes().stream()
-                .mapToDouble(s -> ((Shape.Filled) s).region().area())
+        double area = three.scene().flat().stream()
+                .mapToDouble(s -> ((Mark.Area) s).region().area())
                 .sum();
         assertThat(area).isGreaterThan(0.9 * 3 * 2 * Math.PI * 30 * 3);
     }

@@ -14,12 +14,11 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Resolver;
-import org.hyphantes.design.Shape;
 import org.hyphantes.design.Step;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Line;
+import org.hyphantes.figure.LineForm;
 import org.hyphantes.figure.Oval;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Rectangle;
@@ -29,6 +28,7 @@ import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Scope;
@@ -42,6 +42,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Mirror, Offset, Between, Row, Nest, Soften, and motifs on the in-between angles. */
 class CopiesTest {
+    private static final Scope NAMED = new Scope(
+            Map.of(),
+            Unit.MM,
+            0,
+            Map.of("f0", "Figure 0", "f1", "Figure 1", "f2", "Figure 2", "a", "A", "b", "B", "c", "C"));
+
     private static Work work(List<Form> forms, Treatment... recipe) {
         List<Member> members = new ArrayList<>();
         for (int i = 0; i < forms.size(); i++) {
@@ -63,7 +69,7 @@ class CopiesTest {
             for (int i = 0; i < settings.length; i += 2) {
                 with = ((Treatment) with)
                         .schema()
-                        .read(with, settings[i], settings[i + 1], Scope.PLAIN)
+                        .read(with, settings[i], settings[i + 1], NAMED)
                         .value();
             }
         } catch (CannotRead e) {
@@ -98,7 +104,7 @@ class CopiesTest {
     void mirrorsBetweenTheSpokesLeaveASectorAtTheTop() {
         Work work = work(List.of(HOOK), with(Mirror.STARTING, "lines", "6", "spokes", "between"));
         double start = Angle.bearing(
-                HOOK.paths(org.hyphantes.figure.Ground.WIDE).get(0).start());
+                HOOK.paths(org.hyphantes.figure.PageBox.WIDE).get(0).start());
         List<Double> bearings =
                 work.lines().stream().map(l -> Angle.bearing(l.path().start())).toList();
         assertThat(bearings).anyMatch(b -> Math.abs(b - (30 - start)) < 1e-6);
@@ -142,8 +148,10 @@ class CopiesTest {
     /** 200 steps between two lines give 202 lines, spaced distance / 201; common practice, no published source. */
     @Test
     void twoHundredStepsBetweenTwoLines() {
-        Line left = new Line(Amount.of(50), Amount.of(-60), Amount.of(50), Amount.of(-120), Running.BETWEEN_THEM);
-        Line right = new Line(Amount.of(50), Amount.of(60), Amount.of(50), Amount.of(120), Running.BETWEEN_THEM);
+        LineForm left =
+                new LineForm(Amount.of(50), Amount.of(-60), Amount.of(50), Amount.of(-120), Running.BETWEEN_THEM);
+        LineForm right =
+                new LineForm(Amount.of(50), Amount.of(60), Amount.of(50), Amount.of(120), Running.BETWEEN_THEM);
         Work work = work(List.of(left, right), with(Between.STARTING, "steps", "200"));
         assertThat(work.lines()).hasSize(202);
         double apart = left.start().distance(right.start()) / 201;
@@ -175,8 +183,8 @@ class CopiesTest {
         Figure to = new Figure("b", "B", circle(40, 0, 0)).coloured(Colour.named("ff8040"));
         Step between = new Step(true, with(Between.STARTING, "steps", "3"));
         Artwork lines = artwork(List.of(from, to), List.of(between));
-        assertThat(lines.shapes())
-                .extracting(s -> s.paint().line().orElseThrow().hex())
+        assertThat(lines.scene().flat())
+                .extracting(s -> ((Mark.Stroke) s).paint().line().orElseThrow().hex())
                 .containsExactly("#000000", "#FF8040", "#402010", "#804020", "#BF6030");
         Artwork woven = artwork(
                 List.of(from.carried(org.hyphantes.geometry.Affine.shift(new Point(35, 0))), to),
@@ -184,8 +192,8 @@ class CopiesTest {
                         new Step(true, with(Band.STARTING, "width", "2")),
                         new Step(true, Interlace.STARTING),
                         new Step(true, with(Turn.of(2), "about", "A"))));
-        assertThat(woven.shapes())
-                .extracting(s -> s.paint().fill().orElseThrow().hex())
+        assertThat(woven.scene().flat())
+                .extracting(s -> ((Mark.Area) s).paint().fill().orElseThrow().hex())
                 .containsOnly("#000000", "#FF8040");
         assertThat(Colour.named("oxide")).contains(new Colour("#A4472F"));
         assertThat(Colour.named("furlong")).isEmpty();
@@ -220,11 +228,12 @@ class CopiesTest {
     /** A line offset by w to both sides makes a band of 2w; an outset rounds tips and keeps hollows sharp. */
     @Test
     void offsetsLieAtTheirDistances() {
-        Work both = work(List.of(Line.STARTING), with(Offset.STARTING, "side", "both", "by", "4", "times", "3"));
+        Work both = work(List.of(LineForm.STARTING), with(Offset.STARTING, "side", "both", "by", "4", "times", "3"));
         assertThat(both.lines()).hasSize(7);
-        assertThat(both.lines().stream().mapToDouble(l -> l.path().start().x())).satisfies(xs -> assertThat(
-                        xs.stream().mapToDouble(x -> x).max().orElse(0))
-                .isCloseTo(12, within(1e-9)));
+        assertThat(both.lines().stream().mapToDouble(l -> l.path().start().x()))
+                .satisfies(
+                        xs -> assertThat(xs.stream().mapToDouble(x -> x).max().orElse(0))
+                                .isCloseTo(12, within(1e-9)));
         Work outset = work(List.of(Rectangle.STARTING), with(Offset.STARTING, "by", "5"));
         assertThat(outset.lines().get(1).path().size()).isEqualTo(8);
         assertThat(Math.abs(outset.lines().get(1).path().signedArea()))
@@ -249,7 +258,8 @@ class CopiesTest {
         Work equal = work(List.of(circle(5, 0, 0)), with(Row.STARTING, "steps", "6 x 1 in", "towards", "180"));
         assertThat(equal.lines()).hasSize(7);
         assertThat(equal.lines().get(6).seat().y()).isCloseTo(6 * 25.4, within(1e-9));
-        assertThat(Row.STARTING.schema().typed(Row.STARTING, "steps", Unit.CM)).isEqualTo("3 x 2");
+        assertThat(Row.STARTING.schema().typed(Row.STARTING, "steps", new Scope(Map.of(), Unit.CM)))
+                .isEqualTo("3 x 2");
         assertThatExceptionOfType(CannotRead.class)
                 .isThrownBy(() -> Row.STARTING.schema().read(Row.STARTING, "steps", "50 x", Scope.PLAIN));
     }
@@ -291,13 +301,13 @@ class CopiesTest {
     /** Strands of cubics are banded and woven like any others: an oval over and under a line, and a rose through itself. */
     @Test
     void cubicsAreBandedAndWoven() {
-        Work work = work(List.of(Oval.STARTING, Line.STARTING), Band.STARTING, Interlace.STARTING);
+        Work work = work(List.of(Oval.STARTING, LineForm.STARTING), Band.STARTING, Interlace.STARTING);
         Weave weave = work.weaves().get(0).weave();
         assertThat(weave.crossings()).hasSize(2);
         assertThat(weave.troubles()).isEmpty();
         assertThat(weave.courses()).hasSize(1 + 2);
         Artwork rose =
                 artwork(List.of(new Figure("rose", "Rose", Rose.STARTING)), List.of(new Step(true, Band.STARTING)));
-        assertThat(rose.shapes()).hasSize(1).allSatisfy(s -> assertThat(s).isInstanceOf(Shape.Filled.class));
+        assertThat(rose.scene().flat()).hasSize(1).allSatisfy(s -> assertThat(s).isInstanceOf(Mark.Area.class));
     }
 }

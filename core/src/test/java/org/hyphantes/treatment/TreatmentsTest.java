@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CancellationException;
 import org.assertj.core.api.Assertions;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
@@ -19,16 +18,18 @@ import org.hyphantes.design.Step;
 import org.hyphantes.design.TideRing;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Ground;
-import org.hyphantes.figure.Line;
+import org.hyphantes.figure.LineForm;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Running;
 import org.hyphantes.figure.Upward;
 import org.hyphantes.geometry.Angle;
+import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Flattened;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Scope;
@@ -62,8 +63,8 @@ class TreatmentsTest {
         return new Circle(Amount.of(radius), Amount.of(out), Amount.of(bearing));
     }
 
-    private static Line line(double out, double bearing, double toOut, double toBearing) {
-        return new Line(
+    private static LineForm line(double out, double bearing, double toOut, double toBearing) {
+        return new LineForm(
                 Amount.of(out), Amount.of(bearing), Amount.of(toOut), Amount.of(toBearing), Running.BETWEEN_THEM);
     }
 
@@ -131,7 +132,7 @@ class TreatmentsTest {
 
     @Test
     void turnsGoAboutAFigureByName() {
-        Turn about = Turn.of(4).withAbout("Figure 1");
+        Turn about = Turn.of(4).withAbout("f1");
         Artwork art = resolved(design(List.of(circle(5, 30, 90), circle(5, 10, 90)), about));
         assertThat(art.work().lines()).hasSize(5);
         for (Laid laid : art.work().lines().subList(0, 4)) {
@@ -143,11 +144,11 @@ class TreatmentsTest {
     @Test
     void polygonsHaveTheirHandbookMeasures() {
         double big = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0))
-                .paths(Ground.WIDE)
+                .paths(PageBox.WIDE)
                 .get(0)
                 .signedArea();
         double small = new Polygon(Amount.of(8), Amount.of(20), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0))
-                .paths(Ground.WIDE)
+                .paths(PageBox.WIDE)
                 .get(0)
                 .signedArea();
         assertThat(small / big).isCloseTo(4.0 / 9, within(1e-12));
@@ -156,7 +157,7 @@ class TreatmentsTest {
         // section on regular polygons; quoted from memory.
         assertThat(big).isCloseTo(8 * 900 * Math.sin(Math.PI / 4) / 2, within(1e-9));
         var octagon = new Polygon(Amount.of(8), Amount.of(30), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0))
-                .paths(Ground.WIDE)
+                .paths(PageBox.WIDE)
                 .get(0);
         assertThat(octagon.curves().get(0).length()).isCloseTo(60 * Math.sin(Math.PI / 8), within(1e-9));
         // An octagon turned by 22.5 degrees stands on a side; common practice, no published source.
@@ -277,10 +278,15 @@ class TreatmentsTest {
                 new Group("design", "Outer", List.of(pair), List.of(new Step(true, turn(3, 360, 0, Facing.OUTWARD))));
         Artwork art = resolved(Design.empty("Outer").withRoot(outer));
         assertThat(art.work().weaves()).hasSize(3).allMatch(l -> l.group().equals("pair"));
-        assertThat(art.shapes())
-                .hasSize(6)
-                .extracting(s -> s.origin().strand())
-                .containsExactly("A", "B", "C", "D", "E", "F");
+        assertThat(art.scene().flat()).hasSize(6);
+        // The three weaves are laid of one list of marks, lettered on.
+        assertThat(art.scene().marks())
+                .extracting(m -> ((Mark.Group) m).letters())
+                .containsExactly(0, 2, 4);
+        assertThat(art.scene().marks())
+                .extracting(m -> ((Mark.Group) m).marks())
+                .allMatch(
+                        marks -> marks.equals(((Mark.Group) art.scene().marks().get(0)).marks()));
     }
 
     @Test
@@ -288,13 +294,13 @@ class TreatmentsTest {
         int[] steps = {0};
         Watch soon = () -> {
             if (++steps[0] > 10) {
-                throw new CancellationException();
+                throw new BrokenOff();
             }
         };
         Resolver resolver = new Resolver();
-        Assertions.assertThatThrownBy(() -> resolver.resolve(TideRing.design().root(), Ground.WIDE, soon))
-                .isInstanceOf(CancellationException.class);
-        assertThat(resolver.resolve(TideRing.design()).shapes())
+        Assertions.assertThatThrownBy(() -> resolver.resolve(TideRing.design().root(), PageBox.WIDE, soon))
+                .isInstanceOf(BrokenOff.class);
+        assertThat(resolver.resolve(TideRing.design()).scene().flat())
                 .as("and can be taken up again")
                 .hasSize(32);
     }
@@ -306,7 +312,7 @@ class TreatmentsTest {
         all.addAll(Treatment.each());
         for (Described thing : all) {
             var schema = thing.schema();
-            List<String> slots = schema.sentence(thing, org.hyphantes.setting.Unit.MM).stream()
+            List<String> slots = schema.sentence(thing, Scope.PLAIN).stream()
                     .filter(p -> p.isSlot())
                     .map(p -> p.key())
                     .toList();
@@ -314,7 +320,7 @@ class TreatmentsTest {
             for (String key : schema.keys()) {
                 for (var unit : org.hyphantes.setting.Unit.values()) {
                     Scope scope = new Scope(Map.of(), unit);
-                    Object again = schema.read(thing, key, schema.typed(thing, key, unit), scope)
+                    Object again = schema.read(thing, key, schema.typed(thing, key, scope), scope)
                             .value();
                     Object value = ((Described) again).schema().value(again, key);
                     Object was = schema.value(thing, key);

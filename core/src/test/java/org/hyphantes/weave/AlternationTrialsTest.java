@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The solver against trying every way to set every crossing, on arrangements small enough for that. */
 class AlternationTrialsTest {
-    private static Diagram random(Random random) {
+    private static Projection random(Random random) {
         List<Strand> strands = new ArrayList<>();
         int circles = random.nextInt(3);
         for (int i = 0; i < circles + 2 + random.nextInt(2); i++) {
@@ -34,16 +34,16 @@ class AlternationTrialsTest {
             }
             strands.add(new Strand(Strand.letter(i), new StrandKey("f" + i, List.of()), path, 0.1, Ends.BUTT));
         }
-        return Diagram.of(strands, Watch.NONE).orElseThrow();
+        return Projection.of(strands, Watch.NONE).orElseThrow();
     }
 
     /** Whether a setting of all crossings keeps a rhythm of so many passages. */
-    private static boolean keeps(Diagram diagram, int setting, int step) {
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            int n = diagram.passages(s);
-            boolean closed = diagram.strands().get(s).path().closed();
+    private static boolean keeps(Projection projection, int setting, int step) {
+        for (int s = 0; s < projection.strands().size(); s++) {
+            int n = projection.passages(s);
+            boolean closed = projection.strands().get(s).path().closed();
             for (int i = closed ? 0 : step; i < n; i++) {
-                if (over(diagram, setting, s, i) == over(diagram, setting, s, Math.floorMod(i - step, n))) {
+                if (over(projection, setting, s, i) == over(projection, setting, s, Math.floorMod(i - step, n))) {
                     return false;
                 }
             }
@@ -51,8 +51,8 @@ class AlternationTrialsTest {
         return true;
     }
 
-    private static boolean over(Diagram diagram, int setting, int s, int i) {
-        int passage = diagram.passage(s, i);
+    private static boolean over(Projection projection, int setting, int s, int i) {
+        int passage = projection.passage(s, i);
         return (setting >> passage / 2 & 1) == 1 ^ passage % 2 == 1;
     }
 
@@ -62,16 +62,16 @@ class AlternationTrialsTest {
         int possible = 0;
         int impossible = 0;
         for (int seed = 0; seed < 600; seed++) {
-            Diagram diagram = random(new Random(seed));
-            int n = diagram.meets().size();
+            Projection projection = random(new Random(seed));
+            int n = projection.meets().size();
             if (n == 0 || n > 12) {
                 continue;
             }
             boolean exists = false;
             for (int setting = 0; setting < 1 << n && !exists; setting++) {
-                exists = keeps(diagram, setting, rhythm.step());
+                exists = keeps(projection, setting, rhythm.step());
             }
-            Alternation.Solution solution = Alternation.of(diagram, rhythm, 0, true);
+            Alternation.Solution solution = Alternation.of(projection, rhythm, 0, true);
             assertThat(solution.conflicts().isEmpty()).as("seed " + seed).isEqualTo(exists);
             if (exists) {
                 possible++;
@@ -79,14 +79,14 @@ class AlternationTrialsTest {
                 for (int m = 0; m < n; m++) {
                     found |= solution.firstOver()[m] ? 1 << m : 0;
                 }
-                assertThat(keeps(diagram, found, rhythm.step()))
+                assertThat(keeps(projection, found, rhythm.step()))
                         .as("seed " + seed)
                         .isTrue();
-                assertThat(diagram.passages(0) == 0 || over(diagram, found, 0, 0))
+                assertThat(projection.passages(0) == 0 || over(projection, found, 0, 0))
                         .isTrue();
             } else {
                 impossible++;
-                contradicts(diagram, rhythm, solution.conflicts().get(0), seed);
+                contradicts(projection, rhythm, solution.conflicts().get(0), seed);
             }
         }
         assertThat(possible).isGreaterThan(80);
@@ -94,44 +94,44 @@ class AlternationTrialsTest {
     }
 
     /** However the crossings of a conflict are set, some tie between two of them is broken; and no part of them contradicts itself. */
-    private static void contradicts(Diagram diagram, Rhythm rhythm, Alternation.Conflict conflict, int seed) {
+    private static void contradicts(Projection projection, Rhythm rhythm, Alternation.Conflict conflict, int seed) {
         List<Integer> meets = conflict.meets();
         assertThat(new HashSet<>(meets)).as("seed " + seed).hasSameSizeAs(meets);
-        assertThat(isPossible(diagram, rhythm, new HashSet<>(meets)))
+        assertThat(isPossible(projection, rhythm, new HashSet<>(meets)))
                 .as("seed " + seed)
                 .isFalse();
         for (int left : meets) {
             Set<Integer> part = new HashSet<>(meets);
             part.remove(left);
-            assertThat(isPossible(diagram, rhythm, part))
+            assertThat(isPossible(projection, rhythm, part))
                     .as("seed " + seed + " without " + left)
                     .isTrue();
         }
     }
 
-    private static boolean isPossible(Diagram diagram, Rhythm rhythm, Set<Integer> meets) {
+    private static boolean isPossible(Projection projection, Rhythm rhythm, Set<Integer> meets) {
         List<Integer> order = List.copyOf(meets);
         for (int bits = 0; bits < 1 << order.size(); bits++) {
             int setting = 0;
             for (int i = 0; i < order.size(); i++) {
                 setting |= (bits >> i & 1) << order.get(i);
             }
-            if (keepsAmong(diagram, setting, rhythm.step(), meets)) {
+            if (keepsAmong(projection, setting, rhythm.step(), meets)) {
                 return true;
             }
         }
         return false;
     }
 
-    private static boolean keepsAmong(Diagram diagram, int setting, int step, Set<Integer> meets) {
-        for (int s = 0; s < diagram.strands().size(); s++) {
-            int n = diagram.passages(s);
-            boolean closed = diagram.strands().get(s).path().closed();
+    private static boolean keepsAmong(Projection projection, int setting, int step, Set<Integer> meets) {
+        for (int s = 0; s < projection.strands().size(); s++) {
+            int n = projection.passages(s);
+            boolean closed = projection.strands().get(s).path().closed();
             for (int i = closed ? 0 : step; i < n; i++) {
                 int before = Math.floorMod(i - step, n);
-                boolean both =
-                        meets.contains(diagram.passage(s, i) / 2) && meets.contains(diagram.passage(s, before) / 2);
-                if (both && over(diagram, setting, s, i) == over(diagram, setting, s, before)) {
+                boolean both = meets.contains(projection.passage(s, i) / 2)
+                        && meets.contains(projection.passage(s, before) / 2);
+                if (both && over(projection, setting, s, i) == over(projection, setting, s, before)) {
                     return false;
                 }
             }

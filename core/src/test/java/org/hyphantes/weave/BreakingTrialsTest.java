@@ -56,10 +56,10 @@ class BreakingTrialsTest {
     void whatIsLeftIsSoundAndHasTheOtherCrossings(long seed) {
         Random random = new Random(seed);
         List<Strand> strands = strands(random);
-        Diagram whole = Diagram.of(strands, Watch.NONE).orElseThrow();
+        Projection whole = Projection.of(strands, Watch.NONE).orElseThrow();
         Map<Integer, Way> breaks = new HashMap<>();
         List<Break> told = new ArrayList<>();
-        Places places = new Places(whole, Symmetry.NONE);
+        CrossingIndex places = new CrossingIndex(whole, Symmetry.NONE);
         for (int m = 0; m < whole.meets().size(); m++) {
             if (random.nextInt(4) == 0) {
                 Way way = random.nextBoolean() ? Way.WITH : Way.AGAINST;

@@ -49,8 +49,9 @@ class ClearanceTest {
     }
 
     static Stream<Arguments> crossings() {
-        return Stream.of("line", "arc", "cubic").flatMap(a -> Stream.of("line", "arc", "cubic")
-                .flatMap(b -> Stream.of(90, 75, 60, 45, 30, 20, 15).map(d -> Arguments.of(a, b, d))));
+        return Stream.of("line", "arc", "cubic")
+                .flatMap(a -> Stream.of("line", "arc", "cubic")
+                        .flatMap(b -> Stream.of(90, 75, 60, 45, 30, 20, 15).map(d -> Arguments.of(a, b, d))));
     }
 
     private static Weave woven(Path over, Path under, BandStyle style) {

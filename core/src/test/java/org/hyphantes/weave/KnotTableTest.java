@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Ground;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Plait;
 import org.hyphantes.figure.Ringplait;
 import org.hyphantes.geometry.Arc;
@@ -118,7 +118,7 @@ class KnotTableTest {
             changed = (Form) changed.schema()
                     .put(changed, (String) settings[i], Amount.of(((Number) settings[i + 1]).doubleValue()));
         }
-        return changed.paths(Ground.WIDE);
+        return changed.paths(PageBox.WIDE);
     }
 
     private static List<Path> ringplait(int leads, int bights) {
@@ -187,7 +187,7 @@ class KnotTableTest {
         }
     }
 
-    /** Source of the fact: an alternating connected diagram of a link is never split, so its determinant is not 0 (Crowell, Murasugi). */
+    /** Source of the fact: an alternating connected projection of a link is never split, so its determinant is not 0 (Crowell, Murasugi). */
     @Test
     void theDeterminantOfAConnectedAlternatingDiagramIsNeverZero() {
         for (int m = 2; m <= 5; m++) {
@@ -209,32 +209,32 @@ class KnotTableTest {
 
     /** The absolute determinant of the colouring matrix, one row and one column left out. */
     private static BigInteger colourings(Weave weave) {
-        Diagram diagram = weave.diagram();
-        int[] arcOf = new int[2 * diagram.meets().size()];
+        Projection projection = weave.projection();
+        int[] arcOf = new int[2 * projection.meets().size()];
         int arcs = 0;
         for (int s = 0; s < weave.strands().size(); s++) {
-            int n = diagram.passages(s);
+            int n = projection.passages(s);
             int first = 0;
-            while (weave.passesOver(diagram.passage(s, first))) {
+            while (weave.passesOver(projection.passage(s, first))) {
                 first++;
             }
             for (int i = 0; i < n; i++) {
-                int passage = diagram.passage(s, (first + i) % n);
+                int passage = projection.passage(s, (first + i) % n);
                 arcs += weave.passesOver(passage) ? 0 : 1;
                 // Of an under-passage, the arc that leaves it.
                 arcOf[passage] = arcs - 1;
             }
         }
-        BigInteger[][] rows = new BigInteger[diagram.meets().size()][arcs];
+        BigInteger[][] rows = new BigInteger[projection.meets().size()][arcs];
         for (BigInteger[] row : rows) {
             java.util.Arrays.fill(row, BigInteger.ZERO);
         }
         for (int s = 0; s < weave.strands().size(); s++) {
-            int n = diagram.passages(s);
+            int n = projection.passages(s);
             for (int i = 0; i < n; i++) {
-                int passage = diagram.passage(s, i);
+                int passage = projection.passage(s, i);
                 if (!weave.passesOver(passage)) {
-                    int before = diagram.passage(s, (i + n - 1) % n);
+                    int before = projection.passage(s, (i + n - 1) % n);
                     add(rows[passage / 2], arcOf[passage], -1);
                     add(rows[passage / 2], arcOf[before], -1);
                     add(rows[passage / 2], arcOf[passage ^ 1], 2);

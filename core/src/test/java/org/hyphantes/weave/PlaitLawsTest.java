@@ -7,9 +7,9 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import org.hyphantes.figure.Border;
+import org.hyphantes.figure.BorderForm;
 import org.hyphantes.figure.Form;
-import org.hyphantes.figure.Ground;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Plait;
 import org.hyphantes.figure.Ringplait;
 import org.hyphantes.geometry.Curve;
@@ -47,7 +47,7 @@ class PlaitLawsTest {
     }
 
     private static List<Path> paths(Form form) {
-        return form.paths(Ground.WIDE);
+        return form.paths(PageBox.WIDE);
     }
 
     private static int gcd(int a, int b) {
@@ -120,7 +120,7 @@ class PlaitLawsTest {
     @Test
     void aFrameTurnsItsFourCornersAndAlternates() {
         for (int deep = 1; deep <= 4; deep++) {
-            Form frame = put(Border.STARTING, "across", 11, "along", 14, "deep", deep, "width", 110, "height", 140);
+            Form frame = put(BorderForm.STARTING, "across", 11, "along", 14, "deep", deep, "width", 110, "height", 140);
             Weave weave = woven(paths(frame), 2);
             // Crossings lie between neighbouring cells; the hollow has none, and its own edge takes some away.
             int cells = 11 * 14 - (11 - 2 * deep) * (14 - 2 * deep);

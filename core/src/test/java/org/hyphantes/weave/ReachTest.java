@@ -42,13 +42,13 @@ class ReachTest {
     @ValueSource(ints = {3, 4, 5, 6, 7, 8, 9, 12})
     void familiesAreClosedAndToldByOnePlace(int times) {
         Weave weave = rosette(times);
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         for (Reach reach : Reach.values()) {
             Map<Integer, Set<Integer>> families = new java.util.HashMap<>();
             for (int m = 0; m < weave.whole().meets().size(); m++) {
-                List<Places.Found> reached = places.reached(m, reach);
+                List<CrossingIndex.Found> reached = places.reached(m, reach);
                 assertThat(reached.get(0).meet()).isEqualTo(m);
-                families.put(m, reached.stream().map(Places.Found::meet).collect(Collectors.toSet()));
+                families.put(m, reached.stream().map(CrossingIndex.Found::meet).collect(Collectors.toSet()));
             }
             families.forEach((meet, family) -> {
                 assertThat(family).allMatch(other -> families.get(other).equals(family));
@@ -56,9 +56,9 @@ class ReachTest {
                         ? 1
                         : reach == Reach.MIRROR_TWIN ? 2 : reach.mirrors() ? 2 * times : times;
                 assertThat(family.size()).isLessThanOrEqualTo(most);
-                Place place = places.place(meet, reach);
+                CrossingReference place = places.place(meet, reach);
                 Set<Integer> held = places.held(place, reach).stream()
-                        .map(Places.Found::meet)
+                        .map(CrossingIndex.Found::meet)
                         .collect(Collectors.toSet());
                 assertThat(held).as(reach + " of " + meet + " at " + times).isEqualTo(family);
             });
@@ -70,11 +70,11 @@ class ReachTest {
     @ValueSource(ints = {3, 5, 6, 8})
     void turnsKeepTheWeaveAndMirrorsSwapIt(int times) {
         Weave weave = rosette(times);
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         boolean both = false;
         for (int m = 0; m < weave.whole().meets().size(); m++) {
             boolean over = weave.passesOver(2 * m);
-            for (Places.Found found : places.reached(m, Reach.EVERY_TURN_AND_MIRROR)) {
+            for (CrossingIndex.Found found : places.reached(m, Reach.EVERY_TURN_AND_MIRROR)) {
                 both |= found.mirrored();
                 assertThat(weave.passesOver(2 * found.meet())).isEqualTo(found.firstOver(over));
             }
@@ -87,7 +87,7 @@ class ReachTest {
     @ValueSource(ints = {4, 7})
     void imagesLieWhereTheMapsPutThem(int times) {
         Weave weave = rosette(times);
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         Affine mirror = Affine.mirror(Point.ORIGIN, 0);
         for (int m = 0; m < weave.whole().meets().size(); m += 3) {
             Point place = weave.whole().meets().get(m).place();

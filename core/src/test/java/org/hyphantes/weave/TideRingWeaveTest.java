@@ -23,8 +23,8 @@ import org.locationtech.jts.geom.Geometry;
 
 class TideRingWeaveTest {
     private static final Subject CIRCLE = new Subject.OfFigure("design", "circle-1");
-    private static final Subject TURN = new Subject.OfStep("design", 0);
-    private static final Subject BAND = new Subject.OfStep("design", 1);
+    private static final Subject TURN = new Subject.OfStep("design", "turn-1");
+    private static final Subject BAND = new Subject.OfStep("design", "band-1");
 
     private static Laying laying(Design design) {
         return new Resolver().resolve(design).work().weaves().get(0);
@@ -67,9 +67,9 @@ class TideRingWeaveTest {
     @Test
     void theWeaveTurnedByItsSymmetryIsItself() {
         Weave weave = weave(TideRing.design());
-        Places places = weave.places();
+        CrossingIndex places = weave.places();
         for (int m = 0; m < 32; m++) {
-            List<Places.Found> siblings = places.reached(m, Reach.EVERY_TURN);
+            List<CrossingIndex.Found> siblings = places.reached(m, Reach.EVERY_TURN);
             assertThat(siblings).hasSize(8);
             boolean firstOver = weave.passesOver(2 * m);
             assertThat(siblings).allMatch(s -> weave.passesOver(2 * s.meet()) == (firstOver == s.aligned()));
@@ -154,7 +154,7 @@ class TideRingWeaveTest {
         Design design = TideRing.design();
         Laying laying = laying(design);
         for (int passage = 0; passage < 6; passage++) {
-            int meet = laying.weave().diagram().passage(0, passage) / 2;
+            int meet = laying.weave().projection().passage(0, passage) / 2;
             Crossing crossing = laying.weave().crossings().get(meet);
             boolean neighbours = crossing.over() != 8 && crossing.under() != 8;
             Edit swap = Swaps.swap(laying, meet, Reach.EVERY_TURN);
@@ -183,7 +183,7 @@ class TideRingWeaveTest {
 
     @Test
     void bandsAndClearancesThatLeaveNothingAreReportedNotThrown() throws Exception {
-        Weave noRoom = weave(set(TideRing.design(), new Subject.OfStep("design", 2), "clearance", "30"));
+        Weave noRoom = weave(set(TideRing.design(), new Subject.OfStep("design", "interlace-1"), "clearance", "30"));
         assertThat(noRoom.troubles()).extracting(Weave.Trouble::kind).contains(Weave.Trouble.Kind.NO_ROOM);
         Weave tooWide = weave(set(TideRing.design(), BAND, "width", "90"));
         assertThat(tooWide.troubles()).extracting(Weave.Trouble::kind).contains(Weave.Trouble.Kind.TOO_WIDE);

@@ -1,36 +1,32 @@
 package org.hyphantes.desktop;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.function.ObjIntConsumer;
-import javafx.scene.Node;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
-import org.hyphantes.design.Recipes;
-import org.hyphantes.design.Subject;
+import javafx.scene.layout.Region;
 import org.hyphantes.desktop.card.Clasp;
-import org.hyphantes.desktop.card.MeasuresCard;
 import org.hyphantes.desktop.card.ProofCard;
-import org.hyphantes.desktop.card.StrandsCard;
 import org.hyphantes.desktop.corner.CornerPiece;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Stage;
-import org.hyphantes.desktop.field.Camera;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.field.Field;
 import org.hyphantes.desktop.files.Documents;
 import org.hyphantes.desktop.files.FileChoice;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.rail.GaugeRail;
 import org.hyphantes.desktop.rail.Snags;
+import org.hyphantes.desktop.stage.Home;
+import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.desktop.strip.RecipeStrip;
 import org.hyphantes.desktop.wording.Wording;
-import org.hyphantes.geometry.Point;
 
 /** The window as a bound cover: the field in the middle, a picture in each corner, the cord along the top, a sentence below. */
 public final class Frame extends Pane {
@@ -41,6 +37,10 @@ public final class Frame extends Pane {
     private static final double GAP = 8;
     private static final double NARROW = 1180;
     private static final double WIDE = 1500;
+    private static final double CLASP = 88;
+
+    /** What the cards between two corners need for all they say. */
+    private static final double CARDS = 220;
 
     private final Desk desk;
     private final Field field;
@@ -50,74 +50,87 @@ public final class Frame extends Pane {
     private final MenuBar menu;
     private final Label name = new Label();
     private final GaugeRail rail;
-    private final StrandsCard strands;
-    private final MeasuresCard measures;
     private final ProofCard proof;
     private final Clasp clasp;
-    private final List<CornerPiece> corners = new ArrayList<>();
+    private final Map<Home, CornerPiece> corners = new EnumMap<>(Home.class);
+    private final Map<String, Region> cards = new LinkedHashMap<>();
+    private final Theme theme;
     private Runnable fullScreen = () -> {};
 
-    public Frame(Desk desk, Remembered remembered, FileChoice choice, Runnable quit) {
-        this.desk = desk;
+    public Frame(Bench bench, Remembered remembered, FileChoice choice, Runnable quit) {
+        this.desk = bench.desk();
         getStyleClass().add("frame");
-        wording = new Wording(desk);
+        wording = new Wording(bench, Stages.EACH);
         documents = new Documents(desk, wording, remembered, choice);
-        field = new Field(desk);
-        wording.words().onFraction(field::fraction);
-        wording.words().onNoun(field::become);
+        field = new Field(bench, Stages.EACH);
+        wording.words().onTyped(field::typed);
         wording.onHeight(this::requestLayout);
-        strip = new RecipeStrip(desk, wording.words());
+        strip = new RecipeStrip(bench);
         Snags snags = new Snags(desk);
-        rail = new GaugeRail(desk, snags);
-        strands = new StrandsCard(desk);
-        measures = new MeasuresCard(desk);
+        rail = new GaugeRail(bench, snags);
         proof = new ProofCard(desk);
-        clasp = new Clasp(desk, documents::write);
-        menu = new Menus(desk, this, remembered).bar(quit, snags, rail);
+        Stage handOver = Stages.EACH.stream()
+                .filter(s -> s.home() == Home.CLASP)
+                .findFirst()
+                .orElseThrow();
+        clasp = new Clasp(bench, handOver, documents::write);
+        WindowActs acts = new WindowActs(desk, field, wording);
+        menu = new Menus(
+                        bench, acts, new MenuTargets(documents, field, snags, quit, () -> fullScreen.run()), remembered)
+                .bar();
         name.getStyleClass().add("second");
         name.setId("design-name");
         name.setMouseTransparent(true);
-        corners.add(new CornerPiece(desk, Stage.SET_OUT, false, false));
-        corners.add(new CornerPiece(desk, Stage.WEAVE, true, false));
-        corners.add(new CornerPiece(desk, Stage.PIECES, false, true));
-        corners.add(new CornerPiece(desk, Stage.REPEAT, true, true));
-        getChildren().addAll(menu, name, strip, field, strands, measures, proof, clasp, wording, rail);
-        getChildren().addAll(corners);
+        getChildren().addAll(menu, name, strip, field);
+        for (Stage stage : Stages.EACH) {
+            stage.card(bench).ifPresent(card -> {
+                cards.put(stage.id(), card);
+                getChildren().add(card);
+            });
+        }
+        getChildren().addAll(proof, clasp, wording, rail);
+        for (Stage stage : Stages.EACH) {
+            if (stage.home() != Home.CLASP) {
+                corners.put(stage.home(), new CornerPiece(desk, stage));
+            }
+        }
+        // Last, and so in front of the field, over which they lie while the wings are folded.
+        getChildren().addAll(corners.values());
+        bench.focus().at(Focus.Place.CORNERS, () -> corners.get(Home.NORTH_WEST));
+        theme = new Theme(this);
+        listen(remembered, acts);
+    }
+
+    private void listen(Remembered remembered, WindowActs acts) {
         desk.viewProperty().addListener((o, was, now) -> {
             remembered.dark(now.dark());
             remembered.textures(now.textures());
-            theme(now.dark());
-            if (was.stage() != now.stage() || was.folded() != now.folded()) {
+            theme.show(now.dark());
+            if (!was.stage().equals(now.stage()) || was.folded() != now.folded()) {
                 requestLayout();
             }
         });
         desk.historyProperty().addListener(o -> title());
         documents.fileProperty().addListener(o -> title());
         desk.messageProperty().addListener(o -> title());
-        addEventHandler(KeyEvent.KEY_TYPED, this::typed);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            // Plus is a shifted key on many keyboards, and has one of its own beside the digits.
-            if (e.isShortcutDown() && (e.getCode() == KeyCode.EQUALS || e.getCode() == KeyCode.ADD)) {
-                closer(1.25);
-                e.consume();
-            } else if (e.isShortcutDown() && e.getCode() == KeyCode.SUBTRACT) {
-                closer(0.8);
-                e.consume();
+        addEventHandler(KeyEvent.KEY_TYPED, e -> {
+            if (!isTyping()) {
+                acts.typed(e);
             }
-            boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
-            if (e.getCode() == KeyCode.DELETE && !typing && !e.isConsumed()) {
-                delete();
-                e.consume();
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (!e.isConsumed() && !(isTyping() && e.getCode() == KeyCode.DELETE)) {
+                acts.pressed(e);
             }
         });
     }
 
-    Documents documents() {
-        return documents;
+    private boolean isTyping() {
+        return getScene().getFocusOwner() instanceof TextInputControl;
     }
 
-    Wording wording() {
-        return wording;
+    Documents documents() {
+        return documents;
     }
 
     Field field() {
@@ -126,17 +139,6 @@ public final class Frame extends Pane {
 
     void onFullScreen(Runnable act) {
         fullScreen = act;
-    }
-
-    void fullScreen() {
-        fullScreen.run();
-    }
-
-    private void theme(boolean dark) {
-        getStyleClass().remove("dark");
-        if (dark) {
-            getStyleClass().add("dark");
-        }
     }
 
     private void title() {
@@ -171,147 +173,38 @@ public final class Frame extends Pane {
         strip.resizeRelocate(0, MENU, w, STRIP);
         wording.resizeRelocate(0, bottom, w, sentence);
         rail.resizeRelocate(0, h - RAIL, w, RAIL);
-        double side = folded ? 0 : wing + GAP;
-        field.resizeRelocate(folded ? GAP : side, top, w - 2 * (folded ? GAP : side), bottom - top);
+        double side = folded ? GAP : wing + GAP;
+        field.resizeRelocate(side, top, w - 2 * side, bottom - top);
         corners(folded, wing, top, bottom, w);
         cards(folded, wing, top, bottom, w);
-        for (Node node : List.of(field, strip, wording, rail, menu)) {
-            if (node instanceof Pane pane) {
-                pane.requestLayout();
-            }
-        }
     }
 
     private void corners(boolean folded, double wing, double top, double bottom, double w) {
         double cw = folded ? 92 : wing;
-        double ch = folded ? 34 : 172;
+        double ch = folded ? 34 : corner(top, bottom);
         double inset = folded ? GAP + 6 : 0;
-        for (int i = 0; i < 4; i++) {
-            double x = i % 2 == 0 ? inset : w - cw - inset;
-            double y = i < 2 ? top + (folded ? 6 : 0) : bottom - ch - (folded ? 6 : 0);
-            corners.get(i).resizeRelocate(x, y, cw, ch);
-            corners.get(i).toFront();
-        }
-    }
-
-    private void cards(boolean folded, double wing, double top, double bottom, double w) {
-        boolean setOut = desk.view().stage() == Stage.SET_OUT;
-        double from = top + 178;
-        double to = bottom - 178;
-        strands.setVisible(!folded && !setOut);
-        measures.setVisible(!folded && setOut);
-        proof.setVisible(!folded);
-        clasp.setVisible(!folded);
-        strands.resizeRelocate(0, from, wing, to - from);
-        measures.resizeRelocate(0, from, wing, to - from);
-        double claspHeight = 88;
-        proof.resizeRelocate(w - wing, from, wing, to - from - claspHeight - 4);
-        clasp.resizeRelocate(w - wing, to - claspHeight, wing, claspHeight);
-    }
-
-    private void typed(KeyEvent event) {
-        String character = event.getCharacter();
-        boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
-        if (typing || character.isEmpty() || event.isControlDown() || event.isAltDown() || event.isMetaDown()) {
-            return;
-        }
-        char c = character.charAt(0);
-        if (Character.isDigit(c) || c == '(' || c == '=' || c == '.' || c == '-') {
-            if (desk.view().stage() == Stage.SET_OUT && desk.view().subject().isEmpty() && Character.isDigit(c)) {
-                wording.beginWord(character);
-                event.consume();
-            } else if (wording.beginNumber(character)) {
-                event.consume();
-            }
-        } else if (Character.isLetter(c)) {
-            wording.beginWord(character);
-            event.consume();
-        }
-    }
-
-    /** Removes what the sentence is about. */
-    void delete() {
-        Optional<Subject> subject = desk.view().subject();
-        if (field.deletePoint()) {
-            return;
-        }
-        if (!desk.view().chosen().isEmpty()) {
-            desk.selection().remove();
-        } else if (subject.isEmpty()) {
-            desk.say("Nothing selected to remove.");
-        } else if (subject.get() instanceof Subject.OfStep) {
-            withStep((root, i) -> desk.edit(Recipes.removeStep(
-                    root, i, desk.root().recipe().get(i).treatment().schema().title())));
-        }
-    }
-
-    void withStep(ObjIntConsumer<String> act) {
-        desk.chosenStep()
-                .ifPresentOrElse(
-                        i -> act.accept(desk.root().id(), i),
-                        () -> desk.warn("Choose a step of the recipe first: click its station on the cord."));
-    }
-
-    void moveStep(int by) {
-        withStep((root, i) -> {
-            int to = i + by;
-            if (to >= 0 && to < desk.root().recipe().size()) {
-                desk.edit(Recipes.moveStep(
-                        root,
-                        i,
-                        to,
-                        desk.root().recipe().get(i).treatment().schema().title()));
-                desk.look(desk.view().about(new Subject.OfStep(root, to)));
-            }
+        corners.forEach((home, corner) -> {
+            double x = home.isRight() ? w - cw - inset : inset;
+            double y = home.isLower() ? bottom - ch - (folded ? 6 : 0) : top + (folded ? 6 : 0);
+            corner.resizeRelocate(x, y, cw, ch);
         });
     }
 
-    void shuttle(int to) {
-        int steps = desk.root().recipe().size();
-        int kept = Math.max(0, Math.min(steps, to));
-        desk.look(desk.view().withShuttle(kept));
-        desk.say(
-                kept == 0
-                        ? "Before the first step."
-                        : "After "
-                                + desk.root()
-                                        .recipe()
-                                        .get(kept - 1)
-                                        .treatment()
-                                        .schema()
-                                        .title() + ", step " + kept + " of " + steps + ".");
+    /** How high the corners are: where a long sentence takes room, they give way, so that nothing on the cards is cut off. */
+    private static double corner(double top, double bottom) {
+        return Math.max(140, Math.min(172, (bottom - top - CARDS) / 2));
     }
 
-    void whole() {
-        desk.look(desk.view().seen(0, Point.ORIGIN));
-    }
-
-    void trueSize() {
-        desk.look(desk.view().seen(96 / 25.4, field.camera().centre()));
-    }
-
-    void closer(double factor) {
-        Camera camera = field.camera();
-        field.see(camera.closer(factor, camera.width() / 2, camera.height() / 2));
-    }
-
-    /** Moves the keyboard to the next region: strip, field, rim, card, clasp, sentence, gauges, corners. */
-    void nextRegion(int way) {
-        List<Node> regions = List.of(
-                strip.lookup("#cord"),
-                field,
-                field.lookup("#rim"),
-                clasp.lookup("#write"),
-                wording.lookup(".slot") == null ? field : wording.lookup(".slot"),
-                rail.lookup("#reach"),
-                corners.get(0));
-        Node owner = getScene().getFocusOwner();
-        int at = -1;
-        for (int i = 0; i < regions.size(); i++) {
-            if (regions.get(i) == owner) {
-                at = i;
-            }
-        }
-        regions.get(Math.floorMod(at + way, regions.size())).requestFocus();
+    private void cards(boolean folded, double wing, double top, double bottom, double w) {
+        double from = top + corner(top, bottom) + 6;
+        double to = bottom - corner(top, bottom) - 6;
+        cards.forEach((stage, card) -> {
+            card.setVisible(!folded && stage.equals(desk.view().stage()));
+            card.resizeRelocate(0, from, wing, to - from);
+        });
+        proof.setVisible(!folded);
+        clasp.setVisible(!folded);
+        proof.resizeRelocate(w - wing, from, wing, to - from - CLASP - 4);
+        clasp.resizeRelocate(w - wing, to - CLASP, wing, CLASP);
     }
 }

@@ -2,14 +2,14 @@ package org.hyphantes.desktop;
 
 import java.nio.file.Path;
 import java.util.List;
-import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
-import javafx.util.Duration;
-import org.hyphantes.design.Design;
 import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.files.SystemFileChoice;
@@ -18,8 +18,12 @@ import org.hyphantes.figure.Form;
 
 /** The application: one window, opening a file named on the command line, or the demo. */
 public final class HyphantesApp extends Application {
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static final double LEAST_WIDTH = 1100;
+    private static final double LEAST_HEIGHT = 700;
+
     private final Desk desk = new Desk();
-    private final PauseTransition pause = new PauseTransition(Duration.seconds(2));
 
     @Override
     public void start(Stage window) {
@@ -31,49 +35,54 @@ public final class HyphantesApp extends Application {
         if (!files.isEmpty()) {
             frame.documents().load(Path.of(files.get(0)));
         }
-        frame.documents().offerRecovered();
-        pause.setOnFinished(e -> aside(frame));
-        desk.historyProperty().addListener(o -> pause.playFromStart());
-    }
-
-    private void aside(Frame frame) {
-        Design design = desk.design();
-        if (desk.isSaved()) {
-            return;
-        }
-        Thread writer = new Thread(() -> frame.documents().keepAside(design), "autosave");
-        writer.setDaemon(true);
-        writer.start();
+        frame.documents().autosave().begin();
     }
 
     /** Builds the window round a desk; also what tests and benchmarks open. */
     public static Frame open(Stage window, Desk desk, Remembered remembered) {
         Frame[] built = new Frame[1];
         Runnable quit = () -> built[0].documents().leaving("closing", () -> {
-            built[0].documents().forgetAside();
-            desk.closed();
+            built[0].documents().autosave().forget();
             window.close();
             Platform.exit();
         });
-        Frame frame = new Frame(desk, remembered, new SystemFileChoice(window, remembered), quit);
+        Bench bench = Bench.of(desk);
+        desk.hang(new Stages());
+        Frame frame = new Frame(bench, remembered, new SystemFileChoice(window, remembered), quit);
         built[0] = frame;
-        Scene scene = new Scene(frame, 1280, 800);
-        scene.getStylesheets()
-                .add(HyphantesApp.class.getResource("hyphantes.css").toExternalForm());
+        Scene scene = new Scene(frame, WIDTH, HEIGHT);
+        scene.getStylesheets().setAll(Theme.sheets(false));
         window.setScene(scene);
         window.setTitle("Hyphantes");
-        window.setMinWidth(1100);
-        window.setMinHeight(700);
+        size(window);
         window.setOnCloseRequest(e -> {
             e.consume();
             quit.run();
         });
         frame.onFullScreen(() -> window.setFullScreen(!window.isFullScreen()));
-        Form.EACH.forEach(form -> desk.startLike(remembered.starting(form)));
-        desk.onStarting(form -> remembered.starting(form.schema().word(), form));
+        Form.EACH.forEach(form -> bench.nouns().startLike(remembered.starting(form)));
+        bench.nouns().onStarting(form -> remembered.starting(form.schema().word(), form));
         desk.look(desk.view().inTheDark(remembered.dark()).textured(remembered.textures()));
         window.show();
         frame.field().requestFocus();
         return frame;
+    }
+
+    /**
+     * Opens the window as large as it was drawn for, or as the screen allows. Some window managers open a window at its least size, if
+     * that is said; so it is said when the window is up.
+     */
+    private static void size(Stage window) {
+        window.setOnShown(e -> Platform.runLater(() -> {
+            Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+            double rims = window.getWidth() - window.getScene().getWidth();
+            double bars = window.getHeight() - window.getScene().getHeight();
+            double width = Math.min(WIDTH + rims, screen.getWidth());
+            double height = Math.min(HEIGHT + bars, screen.getHeight());
+            window.setMinWidth(Math.min(LEAST_WIDTH, width));
+            window.setMinHeight(Math.min(LEAST_HEIGHT, height));
+            window.setWidth(width);
+            window.setHeight(height);
+        }));
     }
 }

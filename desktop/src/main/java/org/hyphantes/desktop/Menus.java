@@ -1,89 +1,104 @@
 package org.hyphantes.desktop;
 
 import java.nio.file.Path;
-import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.input.KeyCombination;
-import javafx.scene.paint.Color;
-import javafx.scene.shape.Rectangle;
-import org.hyphantes.design.Arranging;
-import org.hyphantes.design.Group;
-import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.Casting;
+import org.hyphantes.desktop.act.CopyActs;
+import org.hyphantes.desktop.act.FigureActs;
+import org.hyphantes.desktop.act.PathActs;
+import org.hyphantes.desktop.act.ReachActs;
+import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.act.SketchActs;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Selection;
-import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.files.Remembered;
-import org.hyphantes.desktop.rail.GaugeRail;
 import org.hyphantes.desktop.rail.Snags;
+import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Form;
 import org.hyphantes.known.PointKind;
-import org.hyphantes.paint.Well;
 import org.hyphantes.treatment.Treatment;
 
 /** The menu line: every act with its key. */
 final class Menus {
+    private final Bench bench;
     private final Desk desk;
-    private final Frame frame;
+    private final WindowActs window;
+    private final MenuTargets targets;
     private final Remembered remembered;
-    private final MenuBar bar = new MenuBar();
+    private final RecipeActs recipe;
 
-    Menus(Desk desk, Frame frame, Remembered remembered) {
-        this.desk = desk;
-        this.frame = frame;
+    Menus(Bench bench, WindowActs window, MenuTargets targets, Remembered remembered) {
+        this.bench = bench;
+        this.desk = bench.desk();
+        this.window = window;
+        this.targets = targets;
         this.remembered = remembered;
+        this.recipe = new RecipeActs(desk);
     }
 
-    MenuBar bar(Runnable quit, Snags snags, GaugeRail rail) {
-        bar.getMenus().setAll(file(quit), edit(), figure(), treatment(), stage(rail), check(snags), view(), help());
+    MenuBar bar() {
+        MenuBar bar = new MenuBar();
+        bar.getMenus()
+                .setAll(
+                        file(),
+                        new EditMenu(bench, window::delete).menu(),
+                        figure(),
+                        treatment(),
+                        stage(),
+                        check(),
+                        view(),
+                        help());
         bar.setId("menu");
         return bar;
     }
 
-    private static MenuItem item(String words, String key, Runnable act) {
-        MenuItem item = new MenuItem(words);
-        item.setMnemonicParsing(words.contains("_"));
-        if (!key.isEmpty()) {
-            item.setAccelerator(KeyCombination.valueOf(key));
-        }
-        item.setOnAction(e -> act.run());
-        return item;
-    }
-
-    private Menu file(Runnable quit) {
+    private Menu file() {
         Menu recent = new Menu("Open recent");
         Menu menu = new Menu("_File");
         menu.setOnShowing(e -> {
             recent.getItems().clear();
             for (Path path : remembered.recent()) {
-                recent.getItems().add(item(path.getFileName().toString(), "", () -> frame.documents()
-                        .open(path)));
+                recent.getItems()
+                        .add(MenuLine.item(
+                                path.getFileName().toString(),
+                                "",
+                                () -> targets.documents().open(path)));
             }
             recent.setDisable(recent.getItems().isEmpty());
         });
         menu.getItems()
                 .addAll(
-                        item("New design", "Shortcut+N", () -> frame.documents().begin()),
-                        item("Open", "Shortcut+O", () -> frame.documents().open()),
+                        MenuLine.item(
+                                "New design",
+                                "Shortcut+N",
+                                () -> targets.documents().begin()),
+                        MenuLine.item(
+                                "Open", "Shortcut+O", () -> targets.documents().open()),
                         recent,
                         demos(),
                         new SeparatorMenuItem(),
-                        item("Save", "Shortcut+S", () -> frame.documents().save()),
-                        item("Save as", "Shortcut+Shift+S", () -> frame.documents()
-                                .saveAs()),
+                        MenuLine.item(
+                                "Save", "Shortcut+S", () -> targets.documents().save()),
+                        MenuLine.item(
+                                "Save as",
+                                "Shortcut+Shift+S",
+                                () -> targets.documents().saveAs()),
                         new SeparatorMenuItem(),
-                        item("Import picture", "", () -> frame.documents()
-                                .picture(frame.field().sketch()::lay)),
-                        item("Write the file", "Shortcut+Shift+E", () -> frame.documents()
-                                .write()),
+                        MenuLine.item(
+                                "Import picture", "", () -> targets.documents().picture(new SketchActs(desk)::lay)),
+                        MenuLine.item(
+                                "Write the file",
+                                "Shortcut+Shift+E",
+                                () -> targets.documents().write()),
                         new SeparatorMenuItem(),
-                        item("Quit", "Shortcut+Q", quit));
+                        MenuLine.item("Quit", "Shortcut+Q", targets.quit()));
         return menu;
     }
 
@@ -91,105 +106,39 @@ final class Menus {
         Menu menu = new Menu("Open a demo");
         menu.setId("demos");
         for (Demo demo : Demo.values()) {
-            menu.getItems().add(item(demo.title() + ": " + demo.what(), "", () -> frame.documents()
-                    .openDemo(demo)));
+            menu.getItems()
+                    .add(MenuLine.item(
+                            demo.title() + ": " + demo.what(),
+                            "",
+                            () -> targets.documents().openDemo(demo)));
         }
-        return menu;
-    }
-
-    private Menu edit() {
-        Menu menu = new Menu("_Edit");
-        MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
-        MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
-        Selection of = desk.selection();
-        menu.getItems()
-                .addAll(
-                        undo,
-                        redo,
-                        new SeparatorMenuItem(),
-                        item("Cut", "Shortcut+X", of::cut),
-                        item("Copy", "Shortcut+C", of::copy),
-                        item("Paste", "Shortcut+V", () -> of.paste(false)),
-                        item("Paste in the same place", "Shortcut+Shift+V", () -> of.paste(true)),
-                        item("Delete", "", frame::delete),
-                        new SeparatorMenuItem(),
-                        item("Select all", "Shortcut+A", of::all),
-                        item("Select none", "Shortcut+Shift+A", of::none),
-                        new SeparatorMenuItem(),
-                        item("Into the group", "Alt+DOWN", () -> desk.selection().members().stream()
-                                .filter(Group.class::isInstance)
-                                .findFirst()
-                                .ifPresentOrElse(
-                                        g -> desk.into((Group) g),
-                                        () -> desk.warn("Select a group first; Alt+Down leads into it."))),
-                        item("Out of the group", "Alt+UP", desk::out),
-                        item("Group", "Shortcut+B", () -> of.group(true)),
-                        item("Ungroup", "Shortcut+Shift+B", () -> of.group(false)),
-                        item("In front", "Shortcut+PAGE_UP", () -> of.order(true, false)),
-                        item("Behind", "Shortcut+PAGE_DOWN", () -> of.order(false, false)),
-                        item("To the very front", "Shortcut+Shift+PAGE_UP", () -> of.order(true, true)),
-                        item("To the very back", "Shortcut+Shift+PAGE_DOWN", () -> of.order(false, true)),
-                        new SeparatorMenuItem(),
-                        align(of),
-                        colours(of),
-                        item("Lock or unlock", "", () -> of.stand("lock")),
-                        item("Hide or show", "", () -> of.stand("hide")),
-                        item("Helper or not", "", () -> of.stand("helper")));
-        return menu;
-    }
-
-    private static Menu colours(Selection of) {
-        Menu menu = new Menu("Colour");
-        for (Well well : Well.QUAY) {
-            MenuItem item = item(well.name(), "", () -> of.colour(well.name()));
-            item.setGraphic(new Rectangle(14, 14, Color.web(well.colour().hex())));
-            menu.getItems().add(item);
-        }
-        menu.getItems().addAll(new SeparatorMenuItem(), item("none", "", () -> of.colour("none")));
-        return menu;
-    }
-
-    private static Menu align(Selection of) {
-        Menu menu = new Menu("Align and spread");
-        for (Arranging.Side side : Arranging.Side.values()) {
-            String word = side.name().toLowerCase(Locale.ROOT);
-            menu.getItems().add(item("By the " + word, "", () -> of.align(side, false)));
-        }
-        menu.getItems()
-                .addAll(
-                        new SeparatorMenuItem(),
-                        item("Centre on the page", "", () -> {
-                            of.align(Arranging.Side.CENTRE, true);
-                            of.align(Arranging.Side.MIDDLE, true);
-                        }),
-                        item("Spread across", "", () -> of.spread(true)),
-                        item("Spread down", "", () -> of.spread(false)));
         return menu;
     }
 
     private Menu figure() {
         Menu menu = new Menu("Fi_gure");
+        FigureActs figures = new FigureActs(bench);
         for (Form form : Form.EACH) {
-            menu.getItems().add(item(form.schema().title(), "", () -> frame.wording()
-                    .words()
-                    .figure(form, "")));
+            menu.getItems()
+                    .add(MenuLine.item(
+                            form.schema().title(),
+                            "",
+                            () -> figures.add(form.schema().word())));
         }
-        Selection of = desk.selection();
+        PathActs paths = new PathActs(desk);
         menu.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
-                        item("Reshape points", "", of::reshape),
-                        item("Back to what it was", "", of::back),
-                        item("Join ends", "", of::joinEnds),
-                        item("Extend to meet", "", of::extend),
-                        item("Half into whole", "", of::whole),
+                        MenuLine.item("Reshape points", "", paths::reshape),
+                        MenuLine.item("Back to what it was", "", paths::back),
+                        MenuLine.item("Join ends", "", paths::joinEnds),
+                        MenuLine.item("Extend to meet", "", paths::extend),
+                        MenuLine.item("Half into whole", "", paths::whole),
                         new SeparatorMenuItem(),
-                        item("Page", "", () -> desk.look(desk.view().about(Subject.OfDesign.PAGE))),
-                        item("Sketch", "", () -> desk.look(desk.view().about(Subject.OfDesign.SKETCH))),
-                        item("Colour of the sketch here", "", () -> frame.field()
-                                .sketch()
-                                .sampleColour()),
-                        item("Net", "", () -> desk.look(desk.view().about(Subject.OfDesign.NET))),
+                        MenuLine.item("Page", "", () -> desk.look(desk.view().about(Subject.OfDesign.PAGE))),
+                        MenuLine.item("Sketch", "", () -> desk.look(desk.view().about(Subject.OfDesign.SKETCH))),
+                        MenuLine.item("Colour of the sketch here", "", new SketchActs(desk)::sampleColour),
+                        MenuLine.item("Net", "", () -> desk.look(desk.view().about(Subject.OfDesign.NET))),
                         points());
         return menu;
     }
@@ -212,69 +161,72 @@ final class Menus {
 
     private Menu treatment() {
         Menu menu = new Menu("_Treatment");
-        Selection of = desk.selection();
+        CopyActs copies = new CopyActs(bench);
         for (Treatment treatment : Treatment.each()) {
-            menu.getItems().add(item(treatment.schema().title(), "", () -> desk.addStep(treatment)));
+            menu.getItems().add(MenuLine.item(treatment.schema().title(), "", () -> recipe.add(treatment)));
         }
         menu.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
-                        item("Copy recipe", "", of::copyRecipe),
-                        item("Paste recipe", "", of::pasteRecipe),
-                        item("Cast a copy", "Shortcut+Shift+K", () -> desk.selection()
-                                .cast()),
-                        item(
-                                "Pass under or over",
-                                "Shortcut+U",
-                                () -> frame.withStep((root, i) -> desk.edit(Recipes.pass(desk.design(), root, i)))),
-                        item("Earlier", "Alt+Shift+LEFT", () -> frame.moveStep(-1)),
-                        item("Later", "Alt+Shift+RIGHT", () -> frame.moveStep(1)));
+                        MenuLine.item("Copy recipe", "", copies::copyRecipe),
+                        MenuLine.item("Paste recipe", "", copies::pasteRecipe),
+                        MenuLine.item("Cast a copy", "Shortcut+Shift+K", new Casting(desk)::cast),
+                        MenuLine.item("Pass under or over", "Shortcut+U", recipe::pass),
+                        MenuLine.item("Earlier", "Alt+Shift+LEFT", () -> recipe.moveBy(-1)),
+                        MenuLine.item("Later", "Alt+Shift+RIGHT", () -> recipe.moveBy(1)));
         return menu;
     }
 
-    private Menu stage(GaugeRail rail) {
+    private Menu stage() {
         Menu menu = new Menu("_Stage");
-        for (Stage stage : Stage.values()) {
-            MenuItem item = item(stage.title(), stage.key().getName(), () -> desk.openStage(stage));
-            menu.getItems().add(item);
+        ReachActs reach = new ReachActs(desk);
+        for (Stage stage : Stages.EACH) {
+            menu.getItems().add(MenuLine.item(stage.title(), stage.key().getName(), () -> desk.open(stage.id())));
         }
         menu.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
-                        item(
+                        MenuLine.item(
                                 "Shuttle back",
                                 "Alt+LEFT",
-                                () -> frame.shuttle(desk.view().shuttle() - 1)),
-                        item(
+                                () -> recipe.shuttle(desk.view().shuttle() - 1)),
+                        MenuLine.item(
                                 "Shuttle on",
                                 "Alt+RIGHT",
-                                () -> frame.shuttle(desk.view().shuttle() + 1)),
-                        item("Shuttle to the start", "Alt+HOME", () -> frame.shuttle(0)),
-                        item(
+                                () -> recipe.shuttle(desk.view().shuttle() + 1)),
+                        MenuLine.item("Shuttle to the start", "Alt+HOME", () -> recipe.shuttle(0)),
+                        MenuLine.item(
                                 "Shuttle to the end",
                                 "Alt+END",
-                                () -> frame.shuttle(desk.root().recipe().size())),
+                                () -> recipe.shuttle(desk.root().recipe().size())),
                         new SeparatorMenuItem(),
-                        item("Next reach", "Shortcut+R", rail::nextReach),
-                        item("Reach before", "Shortcut+Shift+R", () -> rail.reach(-1)));
+                        MenuLine.item("Next reach", "Shortcut+R", () -> reach.next(1)),
+                        MenuLine.item("Reach before", "Shortcut+Shift+R", () -> reach.next(-1)));
         return menu;
     }
 
-    private Menu check(Snags snags) {
+    private Menu check() {
+        Snags snags = targets.snags();
         Menu menu = new Menu("_Check");
         menu.getItems()
                 .addAll(
-                        item("Next snag", "F8", () -> snags.go(1)),
-                        item("Previous snag", "Shift+F8", () -> snags.go(-1)),
-                        item("Mend", "F9", snags::mend),
-                        item("Mend all of this kind", "Shift+F9", snags::mendAlike),
+                        MenuLine.item("Next snag", "F8", () -> snags.go(1)),
+                        MenuLine.item("Previous snag", "Shift+F8", () -> snags.go(-1)),
+                        MenuLine.item("Mend", "F9", snags::mend),
+                        MenuLine.item("Mend all of this kind", "Shift+F9", snags::mendAlike),
                         new SeparatorMenuItem(),
-                        item("Write the report as text", "", () -> frame.documents()
-                                .report(".txt")),
-                        item("Write the report as JSON", "", () -> frame.documents()
-                                .report(".json")),
-                        item("Write the report as CSV", "", () -> frame.documents()
-                                .report(".csv")));
+                        MenuLine.item(
+                                "Write the report as text",
+                                "",
+                                () -> targets.documents().report(".txt")),
+                        MenuLine.item(
+                                "Write the report as JSON",
+                                "",
+                                () -> targets.documents().report(".json")),
+                        MenuLine.item(
+                                "Write the report as CSV",
+                                "",
+                                () -> targets.documents().report(".csv")));
         return menu;
     }
 
@@ -282,23 +234,23 @@ final class Menus {
         Menu menu = new Menu("_View");
         menu.getItems()
                 .addAll(
-                        item("Whole", "Shortcut+0", frame::whole),
-                        item("True size", "Shortcut+Shift+0", frame::trueSize),
-                        item("Closer", "Shortcut+PLUS", () -> frame.closer(1.25)),
-                        item("Further", "Shortcut+MINUS", () -> frame.closer(0.8)),
+                        MenuLine.item("Whole", "Shortcut+0", window::whole),
+                        MenuLine.item("True size", "Shortcut+Shift+0", window::trueSize),
+                        MenuLine.item("Closer", "Shortcut+PLUS", () -> window.closer(1.25)),
+                        MenuLine.item("Further", "Shortcut+MINUS", () -> window.closer(0.8)),
                         new SeparatorMenuItem(),
-                        item(
+                        MenuLine.item(
                                 "Textures",
                                 "Shortcut+T",
                                 () -> desk.look(
                                         desk.view().textured(!desk.view().textures()))),
-                        item(
+                        MenuLine.item(
                                 "Light or dark",
                                 "Shortcut+L",
                                 () -> desk.look(
                                         desk.view().inTheDark(!desk.view().dark()))),
-                        item("Fold wings", "F12", () -> fold(desk.view())),
-                        item("Full screen", "F11", frame::fullScreen));
+                        MenuLine.item("Fold wings", "F12", () -> fold(desk.view())),
+                        MenuLine.item("Full screen", "F11", targets.fullScreen()));
         return menu;
     }
 
@@ -310,16 +262,21 @@ final class Menus {
         Menu menu = new Menu("_Help");
         menu.getItems()
                 .addAll(
-                        item(
+                        MenuLine.item(
                                 "What is under the needle",
                                 "F1",
-                                () -> desk.say(frame.field().hoverWords() + ".")),
-                        item("Into the Wording", "Shortcut+ENTER", () -> frame.wording()
-                                .enter()),
-                        item("Next region", "F7", () -> frame.nextRegion(1)),
-                        item("Previous region", "Shift+F7", () -> frame.nextRegion(-1)),
+                                () -> desk.say(targets.field().at() + ".")),
+                        MenuLine.item(
+                                "Into the Wording",
+                                "Shortcut+ENTER",
+                                () -> bench.focus().go(Focus.Place.SENTENCE)),
+                        MenuLine.item("Next region", "F7", () -> bench.focus().next(1)),
+                        MenuLine.item(
+                                "Previous region",
+                                "Shift+F7",
+                                () -> bench.focus().next(-1)),
                         new SeparatorMenuItem(),
-                        item("About", "", () -> desk.say("Hyphantes 0.1.0: ornament that computes.")));
+                        MenuLine.item("About", "", () -> desk.say("Hyphantes 0.1.0: ornament that computes.")));
         return menu;
     }
 }

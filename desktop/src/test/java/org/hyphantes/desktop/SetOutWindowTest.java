@@ -3,69 +3,26 @@ package org.hyphantes.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.awt.image.BufferedImage;
-import javafx.geometry.Point2D;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import javax.imageio.ImageIO;
-import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Net;
-import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Ring;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.treatment.Mirror;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
 /** Set out in the real window: dividers, known points, arranging and reshaping, by mouse and by keyboard alone. */
-class SetOutWindowTest extends WindowFixture {
+class SetOutWindowTest extends SetOutFixture {
     @Start
     void start(javafx.stage.Stage window) {
         open(window);
     }
 
-    @BeforeEach
-    void empty(FxRobot robot) {
-        robot.push(KeyCode.CONTROL, KeyCode.N);
-        eventually(() -> assertThat(desk.root().members()).isEmpty());
-        robot.type(KeyCode.F2);
-        eventually(() -> assertThat(desk.view().stage()).isEqualTo(Stage.SET_OUT));
-        eventually(() -> assertThat(desk.resolved().known()).isPresent());
-        robot.interact(() -> frame.field().requestFocus());
-    }
-
-    private Form form(int i) {
-        return ((Figure) desk.root().members().get(i)).form();
-    }
-
-    private void say(FxRobot robot, String words) {
-        robot.interact(() -> frame.field().requestFocus());
-        robot.write(words).type(KeyCode.ENTER);
-    }
-
-    private void drag(FxRobot robot, Point from, Point to) {
-        Point2D a = onScreen(from);
-        Point2D b = onScreen(to);
-        robot.moveTo(a)
-                .press(MouseButton.PRIMARY)
-                .moveTo(a.midpoint(b))
-                .moveTo(b)
-                .release(MouseButton.PRIMARY);
-    }
-
-    private String label(FxRobot robot) {
-        return robot.lookup(".field-label").queryAs(Label.class).getText();
-    }
-
-    /** Three circles on the corners of a triangle of radius 120, a ring woven round its centre: by the keyboard alone. */
     @Test
     void threeCirclesOnTheCornersOfATriangleByTheKeyboardAlone(FxRobot robot) {
         say(robot, "polygon 3");
@@ -81,7 +38,7 @@ class SetOutWindowTest extends WindowFixture {
                 assertThat(desk.root().members().get(0).standing().helper()).isTrue());
         // The needle from the centre up to the corner; both legs on it: the noun as large as it was, about the corner.
         robot.type(KeyCode.ESCAPE).type(KeyCode.HOME).type(KeyCode.UP);
-        eventually(() -> assertThat(frame.field().hoverWords()).isEqualTo("Needle on corner 1 of Polygon"));
+        eventually(() -> assertThat(frame.field().at()).isEqualTo("Needle on corner 1 of Polygon"));
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.root().members()).hasSize(2));
         say(robot, "circle 150");
@@ -123,7 +80,7 @@ class SetOutWindowTest extends WindowFixture {
         eventually(() -> assertThat(label(robot)).isEqualTo("1 of 4 quarters along Circle"));
         say(robot, "points quarters");
         robot.moveTo(onScreen(new Point(radius + 1.2, 0.8)));
-        eventually(() -> assertThat(frame.field().hoverWords()).startsWith("Set out"));
+        eventually(() -> assertThat(frame.field().at()).startsWith("Set out"));
         say(robot, "points quarters");
         drag(robot, new Point(-36, -36), new Point(-36, -28));
         eventually(() -> assertThat(desk.root().members()).hasSize(2));
@@ -170,7 +127,18 @@ class SetOutWindowTest extends WindowFixture {
         robot.type(KeyCode.DELETE);
         eventually(() -> assertThat(message(robot)).isEqualTo("Locked: unlock it first."));
         say(robot, "lock");
-        // By its peg the selection is turned, with Shift by steps of 15 degrees.
+        theSelectionIsTurnedByItsPeg(robot);
+        say(robot, "select Boss");
+        eventually(() -> assertThat(desk.view().chosen()).hasSize(1));
+        say(robot, "align left page");
+        eventually(() -> assertThat(org.hyphantes.design.Arranging.box(
+                                desk.design(), desk.root().id(), desk.view().chosen())
+                        .left())
+                .isCloseTo(desk.design().page().box().left(), within(1e-9)));
+    }
+
+    /** By its peg what is selected is turned, with Shift by steps of 15 degrees. */
+    private void theSelectionIsTurnedByItsPeg(FxRobot robot) {
         Form before = desk.root()
                 .figure(desk.view().chosen().iterator().next())
                 .orElseThrow()
@@ -207,13 +175,6 @@ class SetOutWindowTest extends WindowFixture {
                                 desk.design(), desk.root().id(), desk.view().chosen())
                         .width())
                 .isCloseTo(upright.width(), within(1e-6)));
-        say(robot, "select Boss");
-        eventually(() -> assertThat(desk.view().chosen()).hasSize(1));
-        say(robot, "align left page");
-        eventually(() -> assertThat(org.hyphantes.design.Arranging.box(
-                                desk.design(), desk.root().id(), desk.view().chosen())
-                        .left())
-                .isCloseTo(desk.design().page().box().left(), within(1e-9)));
     }
 
     /** A star of 10 tips with all 20 sides bent alike, and back to the star. */
@@ -224,12 +185,17 @@ class SetOutWindowTest extends WindowFixture {
         Form star = form(0);
         say(robot, "bend 0.15");
         eventually(() -> assertThat(form(0)).isInstanceOf(Drawn.class));
-        assertThat(((Drawn) form(0)).paths().get(0).curves()).hasSize(20).allSatisfy(c -> assertThat(
-                        Math.abs(c.curvature(0.5)))
-                .isCloseTo(
-                        Math.abs(
-                                ((Drawn) form(0)).paths().get(0).curves().get(0).curvature(0.5)),
-                        within(1e-4)));
+        assertThat(((Drawn) form(0)).paths().get(0).curves())
+                .hasSize(20)
+                .allSatisfy(c -> assertThat(Math.abs(c.curvature(0.5)))
+                        .isCloseTo(
+                                Math.abs(((Drawn) form(0))
+                                        .paths()
+                                        .get(0)
+                                        .curves()
+                                        .get(0)
+                                        .curvature(0.5)),
+                                within(1e-4)));
         // A point is dragged by the mouse.
         Point tip = ((Drawn) form(0)).paths().get(0).start();
         drag(robot, tip, tip.plus(new Point(9, -7)));
@@ -259,7 +225,7 @@ class SetOutWindowTest extends WindowFixture {
         eventually(() -> assertThat(message(robot)).contains("its width and its height"));
         say(robot, "turn 6");
         say(robot, "mirror");
-        eventually(() -> assertThat(desk.root().last(Mirror.class)).contains(1));
+        eventually(() -> assertThat(desk.root().indexOf("mirror-1")).isEqualTo(1));
         say(robot, "unit furlong");
         eventually(() -> assertThat(message(robot)).contains("Units are mm, cm, in, pt and px"));
         say(robot, "select star");
@@ -288,95 +254,5 @@ class SetOutWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(5));
         say(robot, "row 100 100");
         eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(15));
-    }
-
-    @Test
-    void figuresAreSelectedByABoxALassoAndATouch(FxRobot robot) {
-        say(robot, "circle 8");
-        say(robot, "shift -30 0");
-        robot.interact(() -> frame.field().requestFocus());
-        robot.type(KeyCode.ESCAPE);
-        say(robot, "box 16");
-        say(robot, "shift 30 0");
-        robot.interact(() -> frame.field().requestFocus());
-        robot.type(KeyCode.ESCAPE);
-        eventually(() -> assertThat(desk.view().chosen()).isEmpty());
-        robot.press(KeyCode.SHIFT);
-        drag(robot, new Point(-45, -20), new Point(-15, 20));
-        robot.release(KeyCode.SHIFT);
-        eventually(() ->
-                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
-        robot.type(KeyCode.ESCAPE);
-        // An open stroke selects what it touches.
-        robot.press(KeyCode.CONTROL, KeyCode.SHIFT);
-        drag(robot, new Point(30, -45), new Point(30, 45));
-        robot.release(KeyCode.CONTROL, KeyCode.SHIFT);
-        eventually(() ->
-                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Box"));
-        robot.type(KeyCode.ESCAPE);
-        robot.clickOn(onScreen(new Point(-22, 0)));
-        eventually(() ->
-                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
-        say(robot, "colour oxide");
-        robot.interact(() -> frame.field().requestFocus());
-        robot.type(KeyCode.ESCAPE);
-        say(robot, "select oxide");
-        eventually(() ->
-                assertThat(desk.selection().members()).extracting(Member::name).containsExactly("Circle"));
-        say(robot, "helper");
-        eventually(() -> assertThat(desk.resolved().finished().shapes()).hasSize(1));
-    }
-
-    @Test
-    void aSketchIsLaidMovedAndSampled(FxRobot robot) throws Exception {
-        BufferedImage picture = new BufferedImage(40, 20, BufferedImage.TYPE_INT_RGB);
-        for (int x = 0; x < 40; x++) {
-            for (int y = 0; y < 20; y++) {
-                picture.setRGB(x, y, x < 20 ? 0xA4472F : 0x1F4E5F);
-            }
-        }
-        chosen = folder.resolve("sketch.png");
-        ImageIO.write(picture, "png", chosen.toFile());
-        robot.interact(() -> frame.documents().picture(frame.field().sketch()::lay));
-        eventually(() -> assertThat(desk.design().sketch().isPresent()).isTrue());
-        eventually(() -> assertThat(robot.lookup("#slot-opacity").tryQuery()).isPresent());
-        robot.moveTo(onScreen(new Point(-30, 5)));
-        robot.interact(() -> frame.field().sketch().sampleColour());
-        eventually(() -> assertThat(message(robot)).contains("#A4472F"));
-        drag(robot, new Point(-30, 5), new Point(-30, 25));
-        eventually(() -> assertThat(desk.design().sketch().middle().y()).isCloseTo(20, within(1.0)));
-        assertThat(desk.resolved().finished().shapes())
-                .as("it never reaches the result")
-                .isEmpty();
-        chosen = folder.resolve("none.png");
-        java.nio.file.Files.writeString(chosen, "no picture");
-        robot.interact(() -> frame.documents().picture(frame.field().sketch()::lay));
-        eventually(() -> assertThat(message(robot)).contains("no PNG or JPEG picture"));
-    }
-
-    @Test
-    void aPathIsDrawnPointByPointAndByHand(FxRobot robot) {
-        click(robot, "#offer-path");
-        eventually(() -> assertThat(desk.root().members()).hasSize(1));
-        robot.interact(() -> frame.field().requestFocus());
-        robot.type(KeyCode.DELETE);
-        eventually(() -> assertThat(desk.root().members()).isEmpty());
-        // Two points by the dividers, each further press one more, and on the first it closes.
-        drag(robot, new Point(-30, 20), new Point(30, 20));
-        eventually(() -> assertThat(desk.root().members()).hasSize(1));
-        robot.clickOn(onScreen(new Point(10, -30)));
-        eventually(() -> assertThat(((Drawn) form(0)).paths().get(0).size()).isEqualTo(2));
-        robot.clickOn(onScreen(((Drawn) form(0)).paths().get(0).start()));
-        eventually(() -> assertThat(((Drawn) form(0)).paths().get(0).closed()).isTrue());
-        robot.type(KeyCode.ESCAPE);
-        // By hand, with Ctrl.
-        robot.press(KeyCode.CONTROL).moveTo(onScreen(new Point(-30, -25))).press(MouseButton.PRIMARY);
-        for (int i = 1; i <= 12; i++) {
-            robot.moveTo(onScreen(new Point(-30 + 5 * i, -25 - 6 * Math.sin(i / 2.0))));
-        }
-        robot.release(MouseButton.PRIMARY).release(KeyCode.CONTROL);
-        eventually(() -> assertThat(desk.root().members()).hasSize(2));
-        assertThat(((Drawn) form(1)).paths().get(0).curves())
-                .allSatisfy(c -> assertThat(c).isInstanceOf(org.hyphantes.geometry.Cubic.class));
     }
 }

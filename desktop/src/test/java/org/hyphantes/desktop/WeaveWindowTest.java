@@ -9,9 +9,9 @@ import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Plait;
-import org.hyphantes.gauge.Gauge;
 import org.hyphantes.gauge.State;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -31,7 +31,7 @@ class WeaveWindowTest extends WindowFixture {
         open(window);
     }
 
-    /** The outermost crossing of two neighbours, of the diagram before breaks. */
+    /** The outermost crossing of two neighbours, of the projection before breaks. */
     private Point outer() {
         return weave().whole().meets().stream()
                 .map(m -> m.place())
@@ -67,8 +67,8 @@ class WeaveWindowTest extends WindowFixture {
     void aDragAlongAStrandLaysItAndUndoTakesItBack(FxRobot robot) {
         Weave before = weave();
         Path ring = before.strands().get(8).path();
-        double here = before.diagram().position(before.diagram().passage(8, 0));
-        double third = before.diagram().position(before.diagram().passage(8, 2));
+        double here = before.projection().position(before.projection().passage(8, 0));
+        double third = before.projection().position(before.projection().passage(8, 2));
         double start = Math.max(0, here - 0.02);
         boolean first = before.passes(8).get(0);
         // Begun so that the first crossing turns out the other way than it is.
@@ -100,7 +100,7 @@ class WeaveWindowTest extends WindowFixture {
     void reachesAreSteppedThroughAndAnActObeysThem(FxRobot robot) {
         List<Integer> counts = List.of(16, 1, 1, 2, 8);
         int ring = IntStream.range(0, 32)
-                .filter(m -> weave().diagram().meets().get(m).second() == 8)
+                .filter(m -> weave().projection().meets().get(m).second() == 8)
                 .findFirst()
                 .orElseThrow();
         Point place = weave().crossings().get(ring).place();
@@ -111,7 +111,7 @@ class WeaveWindowTest extends WindowFixture {
             Reach reach = order[i];
             int count = reach == Reach.EVERY_REPEAT ? 8 : counts.get(reach == Reach.EVERY_TURN_AND_MIRROR ? 0 : i);
             robot.push(KeyCode.CONTROL, KeyCode.R);
-            eventually(() -> assertThat(desk.reach()).isEqualTo(reach));
+            eventually(() -> assertThat(new ReachActs(desk).reach()).isEqualTo(reach));
             robot.clickOn(onScreen(place));
             int pinned = reach == Reach.THIS_ONE ? 1 : reach == Reach.MIRROR_TWIN ? 2 : count;
             eventually(() -> assertThat(weave().crossings())
@@ -186,8 +186,8 @@ class WeaveWindowTest extends WindowFixture {
     /** The rhythm, the shading and a colouring are chosen in the sentence and by words, each seen in what is drawn. */
     @Test
     void rhythmShadingAndColouringAreSlotsAndWords(FxRobot robot) {
-        robot.interact(
-                () -> desk.set(new org.hyphantes.design.Subject.OfStep("design", 2), "rhythm", "by hand", false));
+        robot.interact(() ->
+                desk.set(new org.hyphantes.design.Subject.OfStep("design", "interlace-1"), "rhythm", "by hand", false));
         eventually(() -> assertThat(weave().crossings()).allMatch(c -> c.over() < c.under()));
         eventually(() -> assertThat(robot.lookup("#gauge-crossings").query().getAccessibleText())
                 .contains("32 of 32 decided"));
@@ -208,7 +208,7 @@ class WeaveWindowTest extends WindowFixture {
     void aMendIsShownAsAGhostAndThenDone(FxRobot robot) {
         robot.write("band 8").type(KeyCode.ENTER);
         eventually(() -> assertThat(
-                        desk.resolved().inspection().reading(Gauge.TOUCHING).state())
+                        desk.resolved().inspection().reading("touching").state())
                 .isEqualTo(State.BROKEN));
         robot.type(KeyCode.F8);
         eventually(() -> assertThat(desk.ghostProperty().get()).isPresent());
@@ -220,7 +220,7 @@ class WeaveWindowTest extends WindowFixture {
                 .isEqualTo(6.1));
         eventually(() -> assertThat(desk.ghostProperty().get()).isEmpty());
         eventually(() -> assertThat(
-                        desk.resolved().inspection().reading(Gauge.TOUCHING).text())
+                        desk.resolved().inspection().reading("touching").text())
                 .isEqualTo("nowhere"));
     }
 

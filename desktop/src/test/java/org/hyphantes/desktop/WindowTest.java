@@ -20,10 +20,10 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.hyphantes.design.Design;
-import org.hyphantes.desktop.field.Camera;
+import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
-import org.hyphantes.exchange.svg.SvgFile;
+import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
@@ -91,13 +91,13 @@ class WindowTest extends WindowFixture {
     @Test
     void tonguesPulledApartMakeATurnWhereThereIsNone(FxRobot robot) throws Exception {
         robot.type(KeyCode.F2);
-        robot.interact(() -> desk.edit(org.hyphantes.design.Recipes.removeStep("design", 0, "Turn")));
+        robot.interact(() -> desk.edit(org.hyphantes.design.Recipes.removeStep(desk.design(), "design", "turn-1")));
         eventually(() -> assertThat(weave().strands()).hasSize(2));
         robot.drag(rimAt(0), MouseButton.PRIMARY)
                 .moveTo(rimAt(20))
                 .moveTo(rimAt(72))
                 .drop();
-        eventually(() -> assertThat(desk.root().last(Turn.class)).contains(0));
+        eventually(() -> assertThat(desk.root().recipe().get(0).treatment()).isInstanceOf(Turn.class));
         eventually(() -> assertThat(turn(desk.design()).count()).isEqualTo(5));
     }
 
@@ -127,8 +127,7 @@ class WindowTest extends WindowFixture {
         robot.type(KeyCode.UP).type(KeyCode.SPACE);
         eventually(() ->
                 assertThat(weave().crossings()).filteredOn(Crossing::isPinned).hasSize(8));
-        eventually(() ->
-                assertThat(frame.field().hoverWords()).startsWith("Crossing ").contains("pinned, 7 siblings"));
+        eventually(() -> assertThat(frame.field().at()).startsWith("Crossing ").contains("pinned, 7 siblings"));
         robot.type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         robot.write("band 8").type(KeyCode.ENTER);
@@ -219,7 +218,7 @@ class WindowTest extends WindowFixture {
                 .load(Files.newInputStream(folder.resolve("tide-ring.svg")), null, LoaderContext.createDefault());
         Camera camera = frame.field().camera();
         double offset = camera.width() / 2 - w / 2.0;
-        Box page = SvgFile.page(desk.resolved().finished());
+        Box page = SvgFormat.page(desk.resolved().finished().scene());
         Point corner = new Point(page.left(), page.top());
         BufferedImage file = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = file.createGraphics();

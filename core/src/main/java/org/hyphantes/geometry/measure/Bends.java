@@ -6,6 +6,7 @@ import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 
 /** Where a path bends more tightly than a radius. */
 public final class Bends {
@@ -21,6 +22,7 @@ public final class Bends {
         List<Bend> bends = new ArrayList<>();
         Bend open = null;
         for (int c = 0; c < path.size(); c++) {
+            Watch.ask();
             Curve curve = path.curves().get(c);
             int samples = curve instanceof Cubic ? SAMPLES : 1;
             for (int i = 0; i <= samples; i++) {

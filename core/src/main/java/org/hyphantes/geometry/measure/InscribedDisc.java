@@ -23,7 +23,7 @@ public record InscribedDisc(Point centre, double radius) {
     }
 
     public static InscribedDisc of(Region region) {
-        Border border = new Border(region);
+        RegionBorder border = new RegionBorder(region);
         Box box = region.outline().box();
         double size = Math.max(box.width(), box.height());
         PriorityQueue<Square> waiting =
@@ -48,7 +48,7 @@ public record InscribedDisc(Point centre, double radius) {
         return new InscribedDisc(best.centre, Math.max(0, best.radius));
     }
 
-    private static Square square(Region region, Border border, Point at, double half) {
+    private static Square square(Region region, RegionBorder border, Point at, double half) {
         double distance = border.nearest(at).distance();
         return new Square(at, half, region.contains(at) ? distance : -distance);
     }

@@ -4,6 +4,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
 
 /**
  * The narrowest width of a region: the diameter of the smallest disc that lies within it and touches its border at two ends of
@@ -18,13 +19,13 @@ public final class Narrowest {
     private static final int MOST_PLACES = 300;
 
     private final Region region;
-    private final Border border;
+    private final RegionBorder border;
     private final double size;
     private Gap best;
 
     private Narrowest(Region region) {
         this.region = region;
-        this.border = new Border(region);
+        this.border = new RegionBorder(region);
         Box box = region.outline().box();
         this.size = Math.max(box.width(), box.height());
     }
@@ -46,8 +47,9 @@ public final class Narrowest {
         for (int c = 0; c < n; c++) {
             Curve curve = border.curves().get(c);
             double[] radius = new double[places];
-            Border.Place[] other = new Border.Place[places];
+            RegionBorder.Place[] other = new RegionBorder.Place[places];
             for (int i = 0; i < places; i++) {
+                Watch.ask();
                 double t = (i + 0.5) / places;
                 other[i] = shrunk(curve.at(t), curve.tangent(t).right());
                 radius[i] = other[i] == null ? Double.POSITIVE_INFINITY : other[i].distance();
@@ -64,11 +66,12 @@ public final class Narrowest {
     }
 
     /** The touching place, and the radius as its distance, of the widest disc within the region that touches it at a place. */
-    private Border.Place shrunk(Point at, Point inward) {
+    private RegionBorder.Place shrunk(Point at, Point inward) {
         double radius = size;
-        Border.Place found = null;
+        RegionBorder.Place found = null;
         for (int i = 0; i < 40; i++) {
-            Border.Place near = border.nearest(at.plus(inward.times(radius)));
+            Watch.ask();
+            RegionBorder.Place near = border.nearest(at.plus(inward.times(radius)));
             if (near.distance() >= radius * (1 - 1e-9)) {
                 break;
             }
@@ -79,12 +82,12 @@ public final class Narrowest {
                 break;
             }
             radius = next;
-            found = new Border.Place(near.curve(), near.parameter(), near.at(), radius);
+            found = new RegionBorder.Place(near.curve(), near.parameter(), near.at(), radius);
         }
         return found;
     }
 
-    private void sides(int curve, double t, Border.Place other) {
+    private void sides(int curve, double t, RegionBorder.Place other) {
         Curve a = border.curves().get(curve);
         double width = 2 * other.distance();
         if (best != null && width > 4 * best.distance()) {
@@ -114,7 +117,7 @@ public final class Narrowest {
         }
         for (int k = 0; k <= 4; k++) {
             Point inward = u.times(1 - k / 4.0).plus(v.times(k / 4.0)).unit();
-            Border.Place other = shrunk(leaving.start(), inward);
+            RegionBorder.Place other = shrunk(leaving.start(), inward);
             if (other != null) {
                 Curve b = border.curves().get(other.curve());
                 offer(leaving.start(), b.at(b.nearest(leaving.start())));

@@ -7,6 +7,7 @@ import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 
 /**
  * All meetings of two curves of which one at least is a cubic.
@@ -53,6 +54,7 @@ final class SpanMeetings {
     static List<Meeting> of(Curve a, List<Span> spansA, Curve b, List<Span> spansB, double epsilon) {
         SpanMeetings search = new SpanMeetings(epsilon);
         for (Span p : spansA) {
+            Watch.ask();
             for (Span q : spansB) {
                 search.pair(p, q);
             }
@@ -65,6 +67,7 @@ final class SpanMeetings {
         SpanMeetings search = new SpanMeetings(epsilon);
         List<Span> spans = Span.of(cubic);
         for (int i = 0; i < spans.size(); i++) {
+            Watch.ask();
             for (int j = i + 1; j < spans.size(); j++) {
                 search.pair(spans.get(i), spans.get(j));
             }

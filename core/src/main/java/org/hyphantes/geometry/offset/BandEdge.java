@@ -14,7 +14,7 @@ import org.hyphantes.geometry.Point;
 
 /**
  * A line that runs along a band: one of its edges, one moved out beyond it, or one within it. Exact beside lines and arcs of even
- * width, else fitted within {@link Offset#fittingTolerance}.
+ * width, else fitted within {@link OffsetCurves#fittingTolerance}.
  *
  * @param path the line, in the way of the path it runs beside
  * @param first for each curve of that path the first curve beside it; one more number at the end
@@ -48,7 +48,7 @@ public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
         BitSet tight = new BitSet();
         double total = path.length();
         double done = 0;
-        double tolerance = Offset.fittingTolerance(path.box());
+        double tolerance = OffsetCurves.fittingTolerance(path.box());
         for (int i = 0; i < n; i++) {
             Curve curve = path.curves().get(i);
             Optional<List<Curve>> one = beside(curve, widths, share, beyond, done, total, tolerance);

@@ -17,7 +17,7 @@ public final class Bands {
      * on the way.
      *
      * <p>An even band along lines and arcs is exact. Edges of cubics, and of arcs along which the width changes, are fitted
-     * within {@link Offset#fittingTolerance}.
+     * within {@link OffsetCurves#fittingTolerance}.
      */
     public static List<Region> of(Path path, WidthProfile profile, Ends ends, Corners corners) {
         if (!(profile.widest() > 0)) {
@@ -29,7 +29,7 @@ public final class Bands {
                     ? List.of(Region.of(Path.closed(Arc.circle(path.start(), profile.widest() / 2, 0))))
                     : List.of();
         }
-        Strips strips = new Strips(Offset.fittingTolerance(path.box()));
+        Strips strips = new Strips(OffsetCurves.fittingTolerance(path.box()));
         if (profile.isEven()) {
             double half = profile.widest() / 2;
             strips.along(path, half, corners);

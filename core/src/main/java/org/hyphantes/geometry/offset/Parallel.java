@@ -19,7 +19,7 @@ public final class Parallel {
      * of the result runs beside curve {@code i} of the path.
      *
      * @return empty when a curve shrinks away to nothing, so that no such parallel exists, and for cubics, whose parallels are
-     *     no single curves; {@link Offset} does both
+     *     no single curves; {@link OffsetCurves} does both
      */
     public static Optional<Path> of(Path path, double distance) {
         int n = path.size();

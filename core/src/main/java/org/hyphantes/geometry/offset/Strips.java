@@ -10,6 +10,7 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
 
@@ -57,6 +58,7 @@ final class Strips {
     /** The strips and wedges at a distance to the right-hand side of a path, negative to the left. */
     void along(Path path, double distance, Corners corners) {
         for (Curve curve : path.curves()) {
+            Watch.ask();
             if (curve instanceof Cubic cubic) {
                 cubic(cubic, distance);
             } else {

@@ -7,6 +7,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.CurveMeetings;
 import org.hyphantes.geometry.meet.Meeting;
 
@@ -74,6 +75,7 @@ final class Crossings {
     static Crossings of(List<Curve> curves, double epsilon) {
         Crossings crossings = new Crossings(curves, epsilon);
         for (int i = 0; i < curves.size(); i++) {
+            Watch.ask();
             crossings.cuts[i] = new Cuts();
             if (!isWhole(curves.get(i))) {
                 crossings.cut(i, 0, curves.get(i).start());
@@ -134,6 +136,7 @@ final class Crossings {
         int[] active = new int[n];
         int alive = 0;
         for (int next : order) {
+            Watch.ask();
             Box box = boxes[next];
             cut(next, next, CurveMeetings.self(curves.get(next), tolerance));
             int kept = 0;

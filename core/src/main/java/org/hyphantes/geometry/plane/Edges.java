@@ -5,6 +5,7 @@ import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 
 /**
  * The edges of a subdivision in flat arrays: each a stretch of one source curve between two vertices. Stretches that lie on
@@ -55,6 +56,7 @@ final class Edges {
         edges.firstAt = new int[crossings.vertices().count()];
         Arrays.fill(edges.firstAt, -1);
         for (int c = 0; c < sources.curves().size(); c++) {
+            Watch.ask();
             Crossings.Cuts cuts = crossings.cuts(c);
             boolean whole = Crossings.isWhole(sources.curve(c));
             int last = cuts.size() - 1;

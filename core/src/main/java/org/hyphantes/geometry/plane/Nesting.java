@@ -5,6 +5,7 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.CurveMeetings;
 import org.hyphantes.geometry.meet.Meeting;
 
@@ -75,6 +76,7 @@ final class Nesting {
     private int nearest(int c) {
         Point from = vertices.place(edges.origin(outer[c]));
         for (int attempt = 0; attempt < 8; attempt++) {
+            Watch.ask();
             double angle = 2.6 + 0.7390851 * attempt;
             Line ray = new Line(from, from.plus(new Point(Math.cos(angle), Math.sin(angle)).times(reach)));
             int found = cast(c, ray);

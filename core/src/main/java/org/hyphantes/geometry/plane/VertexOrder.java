@@ -3,6 +3,7 @@ package org.hyphantes.geometry.plane;
 import java.util.Arrays;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 
 /** The half-edges in order round every vertex, by heading and then by bend, and so the way round every face. */
 final class VertexOrder {
@@ -54,6 +55,7 @@ final class VertexOrder {
             angle[h] = edges.heading(h);
         }
         for (int v = 0; v < vertexCount; v++) {
+            Watch.ask();
             round(leaving, degree[v], degree[v + 1], angle);
         }
     }

@@ -107,8 +107,9 @@ class NarrowsTest {
                 new Line(new Point(23, 3), new Point(23, 20)),
                 new Arc(new Point(28, 20), 5, Math.PI, -Math.PI / 2));
         assertThat(Bends.tighter(path, 2)).isEmpty();
-        assertThat(Bends.tighter(path, 4)).singleElement().satisfies(b -> assertThat(b.radius())
-                .isCloseTo(3, within(1e-9)));
+        assertThat(Bends.tighter(path, 4))
+                .singleElement()
+                .satisfies(b -> assertThat(b.radius()).isCloseTo(3, within(1e-9)));
         assertThat(Bends.tighter(path, 6)).hasSize(2);
         Cubic tip = new Cubic(new Point(-10, 0), new Point(10, 12), new Point(-10, 12), new Point(10, 0));
         assertThat(Bends.tighter(Path.open(tip), 5)).isNotEmpty();

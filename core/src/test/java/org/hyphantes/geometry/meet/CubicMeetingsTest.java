@@ -33,8 +33,8 @@ class CubicMeetingsTest {
         return switch (kind) {
             case 0 -> new Cubic(p[0], p[1], p[2], p[3]);
             case 1 -> new Line(p[0], p[1]);
-            default -> new Arc(
-                    p[0], 10 + 50 * random.nextDouble(), 6 * random.nextDouble(), 1 + 5 * random.nextDouble());
+            default ->
+                new Arc(p[0], 10 + 50 * random.nextDouble(), 6 * random.nextDouble(), 1 + 5 * random.nextDouble());
         };
     }
 

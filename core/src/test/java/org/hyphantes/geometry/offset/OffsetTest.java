@@ -45,35 +45,44 @@ class OffsetTest {
     @Test
     void aGrownSquareHasTheClosedFormOfItsCorners() {
         Region square = Region.of(SQUARE);
-        assertThat(area(Offset.outset(square, 3, Corners.ROUND))).isCloseTo(400 + 80 * 3 + Math.PI * 9, within(1e-9));
-        assertThat(area(Offset.outset(square, 3, Corners.MITRED))).isCloseTo(26 * 26, within(1e-9));
-        assertThat(area(Offset.outset(square, 3, Corners.BEVELLED))).isCloseTo(26 * 26 - 4 * 4.5, within(1e-9));
+        assertThat(area(OffsetCurves.outset(square, 3, Corners.ROUND)))
+                .isCloseTo(400 + 80 * 3 + Math.PI * 9, within(1e-9));
+        assertThat(area(OffsetCurves.outset(square, 3, Corners.MITRED))).isCloseTo(26 * 26, within(1e-9));
+        assertThat(area(OffsetCurves.outset(square, 3, Corners.BEVELLED))).isCloseTo(26 * 26 - 4 * 4.5, within(1e-9));
         // A right angle has a mitre of the square root of two.
-        assertThat(area(Offset.outset(square, 3, new Corners(Corner.MITRED, 1.4))))
+        assertThat(area(OffsetCurves.outset(square, 3, new Corners(Corner.MITRED, 1.4))))
                 .isCloseTo(658, within(1e-9));
-        assertThat(Offset.outset(square, 3, Corners.MITRED).get(0).outline().size())
+        assertThat(OffsetCurves.outset(square, 3, Corners.MITRED)
+                        .get(0)
+                        .outline()
+                        .size())
                 .isEqualTo(4);
-        assertThat(Offset.outset(square, 3, Corners.ROUND).get(0).outline().size())
+        assertThat(OffsetCurves.outset(square, 3, Corners.ROUND)
+                        .get(0)
+                        .outline()
+                        .size())
                 .isEqualTo(8);
-        assertThat(area(Offset.inset(square, 3, Corners.ROUND))).isCloseTo(14 * 14, within(1e-9));
-        assertThat(Offset.inset(square, 10, Corners.ROUND)).isEmpty();
-        assertThat(Offset.inset(square, 12, Corners.MITRED)).isEmpty();
-        assertThatIllegalArgumentException().isThrownBy(() -> Offset.inset(square, 0, Corners.ROUND));
+        assertThat(area(OffsetCurves.inset(square, 3, Corners.ROUND))).isCloseTo(14 * 14, within(1e-9));
+        assertThat(OffsetCurves.inset(square, 10, Corners.ROUND)).isEmpty();
+        assertThat(OffsetCurves.inset(square, 12, Corners.MITRED)).isEmpty();
+        assertThatIllegalArgumentException().isThrownBy(() -> OffsetCurves.inset(square, 0, Corners.ROUND));
     }
 
     @Test
     void annuliGrowAndShrinkAsTwoArcsEach() {
         Region annulus = new Region(
                 Path.closed(Arc.circle(Point.ORIGIN, 40, 0)), List.of(Path.closed(Arc.circle(Point.ORIGIN, 30, 9))));
-        List<Region> grown = Offset.outset(annulus, 2, Corners.ROUND);
+        List<Region> grown = OffsetCurves.outset(annulus, 2, Corners.ROUND);
         assertThat(area(grown)).isCloseTo(Math.PI * (42 * 42 - 28 * 28), within(1e-9));
         assertThat(grown.get(0).borders()).allSatisfy(b -> assertThat(b.size()).isEqualTo(1));
-        assertThat(area(Offset.outset(annulus, 30, Corners.ROUND))).isCloseTo(Math.PI * 4900, within(1e-9));
-        assertThat(Offset.outset(annulus, 31, Corners.ROUND).get(0).holes()).isEmpty();
-        assertThat(area(Offset.inset(annulus, 4.9, Corners.ROUND))).isCloseTo(Math.PI * 2 * 35 * 0.2, within(1e-9));
-        assertThat(Offset.inset(annulus, 5.1, Corners.ROUND)).isEmpty();
+        assertThat(area(OffsetCurves.outset(annulus, 30, Corners.ROUND))).isCloseTo(Math.PI * 4900, within(1e-9));
+        assertThat(OffsetCurves.outset(annulus, 31, Corners.ROUND).get(0).holes())
+                .isEmpty();
+        assertThat(area(OffsetCurves.inset(annulus, 4.9, Corners.ROUND)))
+                .isCloseTo(Math.PI * 2 * 35 * 0.2, within(1e-9));
+        assertThat(OffsetCurves.inset(annulus, 5.1, Corners.ROUND)).isEmpty();
         // Down to a thousand-millionth of a millimetre the change of area is length times distance.
-        assertThat(area(Offset.outset(annulus, 1e-6, Corners.ROUND)) - annulus.area())
+        assertThat(area(OffsetCurves.outset(annulus, 1e-6, Corners.ROUND)) - annulus.area())
                 .isCloseTo(2 * Math.PI * 70 * 1e-6, within(1e-9));
     }
 
@@ -85,8 +94,8 @@ class OffsetTest {
                 List.of(
                         Path.closed(Arc.circle(new Point(-8, 0), 5, 0)),
                         Path.closed(Arc.circle(new Point(8, 0), 5, 0))));
-        assertThat(Offset.inset(plate, 2.9, Corners.ROUND).get(0).holes()).hasSize(2);
-        List<Region> shrunk = Offset.inset(plate, 4, Corners.ROUND);
+        assertThat(OffsetCurves.inset(plate, 2.9, Corners.ROUND).get(0).holes()).hasSize(2);
+        List<Region> shrunk = OffsetCurves.inset(plate, 4, Corners.ROUND);
         double lens = 2 * 81 * Math.acos(16 / 18.0) - 8 * Math.sqrt(4 * 81 - 256);
         assertThat(shrunk).hasSize(1);
         assertThat(shrunk.get(0).holes()).hasSize(1);
@@ -101,8 +110,8 @@ class OffsetTest {
                 new Line(new Point(-30 + 20 * Math.sqrt(0.96), -4), new Point(30 - 20 * Math.sqrt(0.96), -4)),
                 new Arc(new Point(30, 0), 20, Math.PI + Math.asin(0.2), 2 * Math.PI - 2 * Math.asin(0.2)),
                 new Line(new Point(30 - 20 * Math.sqrt(0.96), 4), new Point(-30 + 20 * Math.sqrt(0.96), 4)));
-        assertThat(Offset.inset(Region.of(dumbbell), 3.9, Corners.ROUND)).hasSize(1);
-        List<Region> apart = Offset.inset(Region.of(dumbbell), 4.1, Corners.ROUND);
+        assertThat(OffsetCurves.inset(Region.of(dumbbell), 3.9, Corners.ROUND)).hasSize(1);
+        List<Region> apart = OffsetCurves.inset(Region.of(dumbbell), 4.1, Corners.ROUND);
         assertThat(apart).hasSize(2);
         Geometry shrunk = buffer(
                 Flattened.polygon(Region.of(dumbbell), 8_000),
@@ -116,12 +125,11 @@ class OffsetTest {
     @ParameterizedTest
     @EnumSource(Corner.class)
     void offsetsAgreeWithJtsBuffers(Corner corner) {
-        int join =
-                switch (corner) {
-                    case ROUND -> BufferParameters.JOIN_ROUND;
-                    case MITRED -> BufferParameters.JOIN_MITRE;
-                    case BEVELLED -> BufferParameters.JOIN_BEVEL;
-                };
+        int join = switch (corner) {
+            case ROUND -> BufferParameters.JOIN_ROUND;
+            case MITRED -> BufferParameters.JOIN_MITRE;
+            case BEVELLED -> BufferParameters.JOIN_BEVEL;
+        };
         Corners corners = new Corners(corner, 10);
         for (int trial = 0; trial < 60; trial++) {
             Random random = new Random(400 + trial);
@@ -136,13 +144,13 @@ class OffsetTest {
             Geometry flat = Flattened.polygon(shape, 2_000);
             double slack = 2e-3 * shape.borderLength();
             Geometry grown = buffer(flat, d, join, BufferParameters.CAP_ROUND);
-            assertThat(flat(Offset.outset(shape, d, corners), 2_000)
+            assertThat(flat(OffsetCurves.outset(shape, d, corners), 2_000)
                             .symDifference(grown)
                             .getArea())
                     .as("%s outset, trial %d by %f", corner, trial, d)
                     .isLessThan(slack);
             Geometry shrunk = buffer(flat, -d, join, BufferParameters.CAP_ROUND);
-            assertThat(flat(Offset.inset(shape, d, corners), 2_000)
+            assertThat(flat(OffsetCurves.inset(shape, d, corners), 2_000)
                             .symDifference(shrunk)
                             .getArea())
                     .as("%s inset, trial %d by %f", corner, trial, d)
@@ -156,12 +164,11 @@ class OffsetTest {
             value = Ends.class,
             names = {"BUTT", "ROUND", "SQUARE"})
     void bandsAgreeWithJtsBuffers(Ends ends) {
-        int cap =
-                switch (ends) {
-                    case BUTT -> BufferParameters.CAP_FLAT;
-                    case ROUND -> BufferParameters.CAP_ROUND;
-                    default -> BufferParameters.CAP_SQUARE;
-                };
+        int cap = switch (ends) {
+            case BUTT -> BufferParameters.CAP_FLAT;
+            case ROUND -> BufferParameters.CAP_ROUND;
+            default -> BufferParameters.CAP_SQUARE;
+        };
         for (int trial = 0; trial < 40; trial++) {
             Random random = new Random(700 + trial);
             Path path = trial % 2 == 0
@@ -202,7 +209,7 @@ class OffsetTest {
                     ? Shapes.any(random).outline()
                     : trial % 3 == 1 ? Shapes.open(random) : Shapes.loop(random, new Point(50, 50), 30, 4);
             for (double d : new double[] {-6, 1.5, 4}) {
-                for (Path line : Offset.beside(path, d, Corners.ROUND)) {
+                for (Path line : OffsetCurves.beside(path, d, Corners.ROUND)) {
                     for (int i = 0; i <= 10 * line.size(); i++) {
                         Point p = line.at(i / 10.0);
                         double away = path.at(path.nearest(p)).distance(p);
@@ -217,25 +224,28 @@ class OffsetTest {
     void linesBesideLoseTheirLoopsAndVanish() {
         // A dent of 120 degrees: the parallel on its inner side has no loop, on its outer side an arc.
         Path bent = Path.open(new Line(new Point(-50, 0), Point.ORIGIN), new Line(Point.ORIGIN, Point.polar(50, 30)));
-        assertThat(Offset.beside(bent, 5, Corners.ROUND)).singleElement().satisfies(l -> assertThat(l.size())
-                .isEqualTo(3));
-        assertThat(Offset.beside(bent, -5, Corners.ROUND)).singleElement().satisfies(l -> {
+        assertThat(OffsetCurves.beside(bent, 5, Corners.ROUND))
+                .singleElement()
+                .satisfies(l -> assertThat(l.size()).isEqualTo(3));
+        assertThat(OffsetCurves.beside(bent, -5, Corners.ROUND)).singleElement().satisfies(l -> {
             assertThat(l.size()).isEqualTo(2);
             // Each side is shorter by d tan(30) where the lines meet: half the turn of 60 degrees.
             assertThat(l.length()).isCloseTo(100 - 2 * 5 * Math.tan(Math.PI / 6), within(1e-9));
         });
-        assertThat(Offset.beside(bent, 5, Corners.MITRED)).singleElement().satisfies(l -> {
+        assertThat(OffsetCurves.beside(bent, 5, Corners.MITRED)).singleElement().satisfies(l -> {
             assertThat(l.size()).isEqualTo(2);
             assertThat(l.length()).isCloseTo(100 + 2 * 5 * Math.tan(Math.PI / 6), within(1e-9));
         });
-        assertThat(Offset.beside(SQUARE, 10.5, Corners.ROUND)).isEmpty();
-        assertThat(Offset.beside(SQUARE, 4, Corners.MITRED)).singleElement().satisfies(l -> {
-            assertThat(l.closed()).isTrue();
-            assertThat(l.length()).isCloseTo(48, within(1e-9));
-        });
+        assertThat(OffsetCurves.beside(SQUARE, 10.5, Corners.ROUND)).isEmpty();
+        assertThat(OffsetCurves.beside(SQUARE, 4, Corners.MITRED))
+                .singleElement()
+                .satisfies(l -> {
+                    assertThat(l.closed()).isTrue();
+                    assertThat(l.length()).isCloseTo(48, within(1e-9));
+                });
         // Beyond its tightest bend a parallel would swing over itself: it must not.
         Cubic hairpin = new Cubic(new Point(0, 0), new Point(60, 0), new Point(60, 8), new Point(0, 8));
-        for (Path line : Offset.beside(Path.open(hairpin), 6, Corners.ROUND)) {
+        for (Path line : OffsetCurves.beside(Path.open(hairpin), 6, Corners.ROUND)) {
             assertThat(org.hyphantes.geometry.meet.PathMeetings.of(List.of(line)))
                     .isEmpty();
         }
@@ -247,8 +257,9 @@ class OffsetTest {
         assertThat(area(Bands.of(line, WidthProfile.taper(1, 5), Ends.BUTT, Corners.MITRED)))
                 .isCloseTo(50 * 3, within(1e-9));
         List<Region> tip = Bands.of(line, WidthProfile.taper(0, 6), Ends.BUTT, Corners.MITRED);
-        assertThat(tip).singleElement().satisfies(r -> assertThat(r.outline().size())
-                .isEqualTo(3));
+        assertThat(tip)
+                .singleElement()
+                .satisfies(r -> assertThat(r.outline().size()).isEqualTo(3));
         WidthProfile swelling = new WidthProfile(
                 List.of(new WidthProfile.Stop(0, 0), new WidthProfile.Stop(0.5, 8), new WidthProfile.Stop(1, 0)));
         assertThat(area(Bands.of(line, swelling, Ends.BUTT, Corners.MITRED))).isCloseTo(200, within(1e-9));

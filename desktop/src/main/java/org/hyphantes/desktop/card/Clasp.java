@@ -7,9 +7,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.Unhurried;
-import org.hyphantes.exchange.svg.SvgFile;
+import org.hyphantes.desktop.stage.Stage;
+import org.hyphantes.exchange.format.Formats;
+import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Numerals;
 
@@ -18,23 +22,24 @@ public final class Clasp extends VBox {
     private final Desk desk;
     private final Label about = new Label();
 
-    public Clasp(Desk desk, Runnable write) {
+    public Clasp(Bench bench, Stage stage, Runnable write) {
         super(2);
-        this.desk = desk;
+        this.desk = bench.desk();
         setId("clasp");
         getStyleClass().add("card");
-        Label title = new Label("Hand over");
+        Label title = new Label(stage.title());
         title.getStyleClass().add("title");
-        Label key = new Label("F6");
+        Label key = new Label(stage.key().getName());
         key.getStyleClass().add("second");
         about.getStyleClass().add("second");
         Button button = new Button("Write the file");
         button.setId("write");
         button.setMinWidth(USE_PREF_SIZE);
+        bench.focus().at(Focus.Place.CLASP, () -> button);
         button.setOnAction(e -> write.run());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Label as = new Label("as SVG");
+        Label as = new Label("as " + Formats.EACH.get(0).title());
         as.getStyleClass().add("second");
         HBox line = new HBox(8, as, gap, button);
         line.setAlignment(Pos.CENTER_LEFT);
@@ -45,11 +50,11 @@ public final class Clasp extends VBox {
 
     private void refresh() {
         String material = desk.design().material().word();
-        Box page = SvgFile.page(desk.resolved().finished());
+        Box page = SvgFormat.page(desk.resolved().finished().scene());
         double unit = desk.design().unit().millimetres();
         String size = Numerals.shown(page.width() / unit, 1) + " \u00d7 " + Numerals.shown(page.height() / unit, 1)
                 + " " + desk.design().unit().symbol();
         about.setText(Character.toUpperCase(material.charAt(0)) + material.substring(1) + " \u00b7 "
-                + (desk.resolved().finished().shapes().isEmpty() ? "nothing yet" : size));
+                + (desk.resolved().finished().scene().isEmpty() ? "nothing yet" : size));
     }
 }

@@ -1,7 +1,5 @@
 package org.hyphantes.desktop.chrome;
 
-import java.util.Arrays;
-import java.util.List;
 import javafx.scene.paint.Color;
 
 /** The colours of one theme, for what is drawn by hand; the style sheet has the same ones for the controls. */
@@ -17,8 +15,7 @@ public record Palette(
         Color wash,
         Color madder,
         Color ochre,
-        Color moss,
-        List<Color> tints) {
+        Color moss) {
     public static final Palette LIGHT = new Palette(
             Color.web("#E4E9E5"),
             Color.web("#F3F5F1"),
@@ -31,8 +28,7 @@ public record Palette(
             Color.web("#CDE4DD"),
             Color.web("#9E1F38"),
             Color.web("#7E5200"),
-            Color.web("#2B632F"),
-            tints("#7FB3A6", "#D9B27C", "#A9B5DC", "#D3A9B8", "#BFC9A0", "#C3B7DA"));
+            Color.web("#2B632F"));
 
     public static final Palette DARK = new Palette(
             Color.web("#111918"),
@@ -46,8 +42,7 @@ public record Palette(
             Color.web("#1D463E"),
             Color.web("#FF8F98"),
             Color.web("#E9B65C"),
-            Color.web("#8ACD8E"),
-            tints("#2F7F70", "#8A6A34", "#4C5A9C", "#8A4A62", "#5E6B37", "#6B5598"));
+            Color.web("#8ACD8E"));
 
     public static Palette of(boolean dark) {
         return dark ? DARK : LIGHT;
@@ -58,12 +53,8 @@ public record Palette(
         return this == DARK ? Color.web("#060B0A") : ink;
     }
 
-    private static List<Color> tints(String... webs) {
-        return Arrays.stream(webs).map(Color::web).toList();
-    }
-
-    /** The tint of a strand by the number of its figure. */
-    public Color tint(int figure) {
-        return tints.get(Math.floorMod(figure, tints.size()));
+    /** The colour of a strand unrolled in a card. */
+    public Color ribbon() {
+        return this == DARK ? Color.web("#2F7F70") : Color.web("#7FB3A6");
     }
 }

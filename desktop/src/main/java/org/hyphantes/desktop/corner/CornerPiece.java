@@ -1,31 +1,29 @@
 package org.hyphantes.desktop.corner;
 
-import java.util.Locale;
-import java.util.Set;
+import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.SVGPath;
 import javafx.scene.text.TextAlignment;
-import org.hyphantes.design.Artwork;
 import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.Unhurried;
-import org.hyphantes.desktop.field.Camera;
-import org.hyphantes.desktop.field.Painter;
-import org.hyphantes.gauge.Gauge;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.picture.CanvasOutput;
+import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.gauge.State;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.scene.Scene;
 import org.hyphantes.setting.Numerals;
 
-/** A corner of the cover: the design as one of its pictures, small and live; a click brings it into the field. */
+/** A corner of the cover: the design as one of its stages, small and live; a click brings it into the field. */
 public final class CornerPiece extends Region {
     private static final double BITE = 30;
     private static final double PIXELS_PER_MM = 96 / 25.4;
@@ -35,17 +33,22 @@ public final class CornerPiece extends Region {
     private final boolean right;
     private final boolean lower;
     private final Canvas canvas = new Canvas();
+
+    /** The pointer's place in the design, as a small cross; apart from the picture, which need not be drawn again for it. */
+    private final SVGPath echo = new SVGPath();
+
+    private Optional<Camera> camera = Optional.empty();
     private final Label title = new Label();
     private final Label key = new Label();
     private final Label note = new Label();
 
-    /** @param right whether the piece is on the right-hand side; @param lower whether it is below */
-    public CornerPiece(Desk desk, Stage stage, boolean right, boolean lower) {
+    public CornerPiece(Desk desk, Stage stage) {
+        echo.setContent("M 5 0 V 10 M 0 5 H 10");
         this.desk = desk;
         this.stage = stage;
-        this.right = right;
-        this.lower = lower;
-        setId("corner-" + stage.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        this.right = stage.home().isRight();
+        this.lower = stage.home().isLower();
+        setId("corner-" + stage.id());
         getStyleClass().add("corner");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
@@ -55,24 +58,30 @@ public final class CornerPiece extends Region {
         key.setText(stage.key().getName());
         key.getStyleClass().add("second");
         note.getStyleClass().add("second");
+        note.setStyle("-fx-text-alignment: center; -fx-alignment: center;");
         note.setWrapText(true);
+        note.setText(stage.emptyCorner());
         canvas.setMouseTransparent(true);
-        getChildren().addAll(canvas, title, key, note);
-        setOnMouseClicked(e -> desk.openStage(stage));
+        echo.setMouseTransparent(true);
+        echo.setManaged(false);
+        echo.setVisible(false);
+        echo.getStyleClass().add("echo");
+        getChildren().addAll(canvas, echo, title, key, note);
+        setOnMouseClicked(e -> desk.open(stage.id()));
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                desk.openStage(stage);
+                desk.open(stage.id());
                 e.consume();
             }
         });
         Unhurried unhurried = new Unhurried(this::draw);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener((o, was, now) -> {
-            if (was.stage() != now.stage() || was.dark() != now.dark() || was.folded() != now.folded()) {
+            if (!was.stage().equals(now.stage()) || was.dark() != now.dark() || was.folded() != now.folded()) {
                 draw();
             }
         });
-        desk.hoverProperty().addListener((o, was, now) -> unhurried.wish());
+        desk.hoverProperty().addListener(o -> echo());
         focusedProperty().addListener(o -> draw());
     }
 
@@ -97,7 +106,7 @@ public final class CornerPiece extends Region {
     }
 
     private boolean isOpen() {
-        return desk.view().stage() == stage;
+        return desk.view().stage().equals(stage.id());
     }
 
     private void draw() {
@@ -107,45 +116,39 @@ public final class CornerPiece extends Region {
         double h = getHeight();
         gc.setFill(palette.surface());
         gc.fillRect(0, 0, w, h);
+        camera = Optional.empty();
         Resolved resolved = desk.resolved();
         note.setVisible(!stage.isHere() && !isTab());
         if (resolved != null && !isTab()) {
             if (stage.isHere()) {
                 picture(gc, palette, resolved);
             } else {
-                emptyState(gc, palette);
+                gc.setStroke(palette.edge());
+                gc.setLineWidth(1.5);
+                stage.drawHint(gc, w / 2, h / 2 - 24);
             }
         }
+        echo();
         outline(gc, palette, w, h);
         title.setStyle(isOpen() ? "-fx-text-fill: -verdigris;" : "");
         if (resolved != null && !isTab()) {
             double inset = 11;
-            GaugeMark.draw(gc, state(resolved), right ? inset : w - inset, lower ? inset : h - inset, palette);
+            State state = stage.bite()
+                    .map(g -> resolved.inspection().reading(g).state())
+                    .orElse(State.DOES_NOT_APPLY);
+            GaugeMark.draw(gc, state, right ? inset : w - inset, lower ? inset : h - inset, palette);
         }
-    }
-
-    private State state(Resolved resolved) {
-        return switch (stage) {
-            case SET_OUT -> resolved.inspection().reading(Gauge.STRANDS).state();
-            case WEAVE -> resolved.inspection().reading(Gauge.CROSSINGS).state();
-            default -> State.DOES_NOT_APPLY;
-        };
     }
 
     private void picture(GraphicsContext gc, Palette palette, Resolved resolved) {
-        Artwork artwork = stage == Stage.SET_OUT ? resolved.setOut() : resolved.finished();
-        if (artwork.shapes().isEmpty()) {
+        Scene scene = stage.corner(resolved);
+        if (scene.isEmpty()) {
             return;
         }
-        Camera fitted = Camera.whole(artwork.box(), getWidth(), getHeight() - 44, 2);
+        Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - 44, 2);
         Camera camera = new Camera(
                 getWidth(), getHeight(), fitted.centre().minus(new Point(0, 8 / fitted.scale())), fitted.scale());
-        Painter painter = new Painter(gc, camera, palette, resolved.design().root());
-        if (stage == Stage.SET_OUT) {
-            painter.lines(artwork, Set.of(), 1);
-        } else {
-            painter.bands(artwork, 0.6);
-        }
+        CanvasOutput.draw(scene, stage.look(palette), gc, camera);
         if (isOpen()) {
             gc.setFill(palette.secondInk());
             gc.setFont(Typefaces.label(12));
@@ -153,37 +156,21 @@ public final class CornerPiece extends Region {
             String scale = Numerals.shown(100 * camera.scale() / PIXELS_PER_MM, 0) + " %";
             gc.fillText(scale, getWidth() - 10, 20);
         }
-        echo(gc, palette, camera);
+        this.camera = Optional.of(camera);
     }
 
-    /** The pointer's place in the design, as a small cross. */
-    private void echo(GraphicsContext gc, Palette palette, Camera camera) {
-        Hover hover = desk.hoverProperty().get();
-        hover.place().ifPresent(p -> {
-            gc.setStroke(palette.verdigris());
-            gc.setLineWidth(1.5);
-            double x = camera.x(p);
-            double y = camera.y(p);
-            gc.strokeLine(x - 5, y, x + 5, y);
-            gc.strokeLine(x, y - 5, x, y + 5);
-        });
-    }
-
-    /** One drawn hint and the words that the stage is still to come. */
-    private void emptyState(GraphicsContext gc, Palette palette) {
-        gc.setStroke(palette.edge());
-        gc.setLineWidth(1.5);
-        double x = getWidth() / 2;
-        double y = getHeight() / 2 - 24;
-        if (stage == Stage.PIECES) {
-            gc.strokeOval(x - 26, y - 26, 52, 52);
-            gc.strokeOval(x - 15, y - 15, 30, 30);
-            note.setText("An undivided ring. Pieces come in a later version.");
-        } else {
-            gc.strokeRect(x - 22, y - 22, 44, 44);
-            note.setText("One tile alone. Repeat comes in a later version.");
+    private void echo() {
+        Optional<Point> place = desk.hoverProperty().get().place();
+        boolean seen = false;
+        if (camera.isPresent() && place.isPresent()) {
+            double x = camera.get().x(place.get());
+            double y = camera.get().y(place.get());
+            // In the middle of a pixel, as lines of the picture are.
+            echo.setLayoutX(Math.round(x) - 5);
+            echo.setLayoutY(Math.round(y) - 5);
+            seen = x > 5 && y > 5 && x < getWidth() - 5 && y < getHeight() - 5;
         }
-        note.setStyle("-fx-text-alignment: center; -fx-alignment: center;");
+        echo.setVisible(seen);
     }
 
     private void outline(GraphicsContext gc, Palette palette, double w, double h) {

@@ -1,20 +1,22 @@
 package org.hyphantes.desktop.desk;
 
-import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.application.Platform;
-import org.hyphantes.design.Artwork;
-import org.hyphantes.design.Design;
-import org.hyphantes.design.Edit;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.geometry.BrokenOff;
+import org.hyphantes.geometry.Watch;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Resolves designs one after another on a thread of its own. Only the newest wish counts: an older one not yet begun is
- * passed over, and one that has been under way for long is broken off.
+ * Resolves wishes one after another on a thread of its own, and tries mends on another. Only the newest wish counts: an older one
+ * not yet begun is passed over, and one that has been under way for long is broken off. Whatever goes wrong settles the wish.
  */
 final class Loom {
     private static final Logger LOG = LoggerFactory.getLogger(Loom.class);
@@ -25,67 +27,85 @@ final class Loom {
      */
     private static final long PATIENCE = 150_000_000L;
 
+    /** A mend rests so long (ns) after each spell of work, and so leaves its core to the hand: nobody waits for it as for a drawing. */
+    private static final long REST = 2_000_000L;
+
+    private static final long SPELL = 4_000_000L;
+
+    /** Bytes of stack: what goes deep in a design goes deeper in resolving it. */
+    private static final long STACK = 16L << 20;
+
     private final Resolver resolver = new Resolver();
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(work, "loom");
-        made.setDaemon(true);
-        return made;
-    });
-    private volatile long newest;
-    private volatile long newestGhost;
+    private final Members members = new Members();
+    private final ExecutorService resolving = thread("loom");
+    private final ExecutorService mending = thread("mender");
+    private final AtomicLong newest = new AtomicLong();
+    private final AtomicLong newestMend = new AtomicLong();
 
-    /** Resolves what an edit would make of a design, and hands it over unless nobody wants it any more. */
-    void ghost(Design design, Edit edit, Consumer<Artwork> done) {
-        long wish = ++newestGhost;
-        thread.execute(() -> {
-            if (wish != newestGhost) {
-                return;
-            }
-            try {
-                Artwork made = new Resolver().resolve(edit.change().apply(design));
-                Platform.runLater(() -> {
-                    if (wish == newestGhost) {
-                        done.accept(made);
-                    }
-                });
-            } catch (RuntimeException e) {
-                LOG.error("could not show a mend", e);
-            }
+    private static ExecutorService thread(String name) {
+        return Executors.newSingleThreadExecutor(work -> {
+            Thread made = new Thread(null, work, name, STACK);
+            made.setDaemon(true);
+            return made;
         });
-    }
-
-    void ghostless() {
-        newestGhost++;
     }
 
     /** Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done. */
-    void resolve(
-            Design design,
-            String group,
-            int shuttle,
-            boolean knowing,
-            boolean measured,
-            Consumer<Resolved> done,
-            Consumer<RuntimeException> failed) {
-        long wish = ++newest;
-        thread.execute(() -> {
-            if (wish != newest) {
-                return;
-            }
-            try {
-                long begun = System.nanoTime();
-                Resolved resolved = Resolved.of(resolver, design, group, shuttle, knowing, measured, () -> {
-                    if (wish != newest && System.nanoTime() - begun > PATIENCE) {
-                        throw new CancellationException();
-                    }
-                });
-                Platform.runLater(() -> done.accept(resolved));
-            } catch (CancellationException e) {
-                LOG.trace("passed over for a newer wish");
-            } catch (RuntimeException e) {
-                LOG.error("could not resolve", e);
-                Platform.runLater(() -> failed.accept(e));
+    void resolve(Wish wish, Consumer<Resolved> done, Consumer<Throwable> failed) {
+        long number = newest.incrementAndGet();
+        resolving.execute(() -> {
+            long begun = System.nanoTime();
+            Watch watch = () -> {
+                if (number != newest.get() && System.nanoTime() - begun > PATIENCE) {
+                    throw new BrokenOff();
+                }
+            };
+            if (number == newest.get()) {
+                settle(() -> Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch)), done, failed);
             }
         });
+    }
+
+    /** Tries what a mend, or the ghost of one, comes to; handed over unless it has been broken off. */
+    <T> void mend(Function<Watch, T> trying, Consumer<T> done, Consumer<Throwable> failed) {
+        long number = newestMend.incrementAndGet();
+        mending.execute(() -> {
+            long[] rested = {System.nanoTime()};
+            Watch watch = () -> {
+                if (number != newestMend.get()) {
+                    throw new BrokenOff();
+                }
+                if (System.nanoTime() - rested[0] > SPELL) {
+                    LockSupport.parkNanos(REST);
+                    rested[0] = System.nanoTime();
+                }
+            };
+            if (number == newestMend.get()) {
+                Consumer<T> wanted = made -> {
+                    if (number == newestMend.get()) {
+                        done.accept(made);
+                    }
+                };
+                settle(() -> Watch.over(watch, () -> trying.apply(watch)), wanted, failed);
+            }
+        });
+    }
+
+    /** Breaks off the mend or ghost that is being tried. */
+    void stopMending() {
+        newestMend.incrementAndGet();
+    }
+
+    private static <T> void settle(Supplier<T> work, Consumer<T> done, Consumer<Throwable> failed) {
+        try {
+            T made = work.get();
+            Platform.runLater(() -> done.accept(made));
+        } catch (BrokenOff e) {
+            LOG.trace("broken off for a newer wish");
+        } catch (RuntimeException | Error e) {
+            // An overflow of stack or memory too must end as a message, never as a wish that stays open.
+            LOG.error("could not resolve", e);
+            Platform.runLater(() -> failed.accept(e));
+        }
     }
 }

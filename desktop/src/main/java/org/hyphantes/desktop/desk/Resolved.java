@@ -1,72 +1,101 @@
 package org.hyphantes.desktop.desk;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Resolver;
-import org.hyphantes.design.Step;
-import org.hyphantes.figure.Ground;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.gauge.Inspection;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.known.KnownPoints;
-import org.hyphantes.treatment.Band;
-import org.hyphantes.treatment.Braid;
-import org.hyphantes.treatment.Interlace;
-import org.hyphantes.treatment.Knot;
-import org.hyphantes.treatment.Taper;
+import org.hyphantes.scene.RoundBox;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.symmetry.Turning;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.treatment.Work;
 
 /**
- * What resolving made of a design at one position of the shuttle.
+ * What resolving made of a wish.
  *
- * @param design the design that was resolved
- * @param shuttle the number of steps in {@code field}
- * @param setOut the lines of the group in hand as set out, before its first band
+ * @param wish what it answers
+ * @param setOut the group in hand as set out, before its first band
+ * @param lines the centre lines of that
  * @param field the work of the group in hand as far as the shuttle
+ * @param fieldLines the centre lines of that
  * @param finished the work of the whole recipe
+ * @param round the square about the centre of its turns, or its middle, that holds the finished work
  * @param inspection the gauges of the finished work
  * @param known the known points, where they were asked for
+ * @param helpers the lines of the helpers in hand
+ * @param briefs what each step in hand comes to, by its id
+ * @param members the members in hand by themselves, by their ids
  */
 public record Resolved(
-        Design design,
-        int shuttle,
+        Wish wish,
         Artwork setOut,
+        Scene lines,
         Artwork field,
+        Scene fieldLines,
         Artwork finished,
+        Box round,
         Inspection inspection,
-        Optional<KnownPoints> known) {
-    private static final Set<Class<?>> FOLLOWING =
-            Set.of(Knot.class, Braid.class, Band.class, Taper.class, Interlace.class);
-
-    static Resolved of(
-            Resolver resolver,
-            Design design,
-            String group,
-            int shuttle,
-            boolean knowing,
-            boolean measured,
-            Watch watch) {
-        Group root = design.group(group).orElse(design.root());
-        Ground ground = design.page().ground();
-        Artwork setOut = resolver.resolve(root.upTo(afterSettingOut(root)), ground, watch);
-        Artwork finished = resolver.resolve(design.root(), ground, watch);
-        boolean whole = root == design.root() && shuttle >= root.recipe().size();
-        Artwork field = whole ? finished : resolver.resolve(root.upTo(shuttle), ground, watch);
+        Optional<KnownPoints> known,
+        Scene helpers,
+        Map<String, String> briefs,
+        Map<String, Scene> members) {
+    static Resolved of(Resolver resolver, Members pictures, Wish wish, Watch watch) {
+        Design design = wish.design();
+        Group root = wish.inHand();
+        PageBox pageBox = design.page().pageBox();
+        List<String> figures = design.figures();
+        Artwork setOut = resolver.resolve(root.upTo(root.settingOut()), pageBox, figures, watch);
+        Artwork finished = resolver.resolve(design, watch);
+        boolean whole = root == design.root() && wish.shuttle() >= root.recipe().size();
+        Artwork field = whole ? finished : resolver.resolve(root.upTo(wish.shuttle()), pageBox, figures, watch);
         Optional<KnownPoints> known =
-                knowing ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
+                wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
+        Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
+        Point centre = finished.work()
+                .turning()
+                .filter(t -> t.count() > 2)
+                .map(Turning::centre)
+                .orElse(finished.box().centre());
+        Scene lines = setOut.lines();
         return new Resolved(
-                design, shuttle, setOut, field, finished, Inspection.of(design, finished, watch, measured), known);
+                wish,
+                setOut,
+                lines,
+                field,
+                field.work() == setOut.work() ? lines : field.lines(),
+                finished,
+                RoundBox.about(centre, finished.scene()),
+                inspection,
+                known,
+                Artwork.of(Work.of(Resolver.helpers(root, pageBox, watch)), figures, watch)
+                        .lines(),
+                briefs(design, root, finished.work()),
+                pictures.of(root, pageBox, watch));
     }
 
-    /** How many steps of a recipe belong to setting out: those before its first knot, braid, band or weave. */
-    public static int afterSettingOut(Group group) {
-        for (int i = 0; i < group.recipe().size(); i++) {
-            Step step = group.recipe().get(i);
-            if (step.over() && FOLLOWING.contains(step.treatment().getClass())) {
-                return i;
-            }
-        }
-        return group.recipe().size();
+    private static Map<String, String> briefs(Design design, Group root, Work work) {
+        Map<String, String> briefs = new LinkedHashMap<>();
+        root.recipe().forEach(s -> briefs.put(s.id(), s.treatment().brief(work, design.unit())));
+        return briefs;
+    }
+
+    /** The design that was resolved. */
+    public Design design() {
+        return wish.design();
+    }
+
+    /** The weaves that are seen in the field. */
+    public List<Laying> weaves() {
+        return field.work().weaves();
     }
 }

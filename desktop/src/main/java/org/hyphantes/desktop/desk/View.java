@@ -12,7 +12,7 @@ import org.hyphantes.weave.Reach;
 /**
  * How the design is looked at; nothing of it is in the design or its file.
  *
- * @param stage the picture in the field
+ * @param stage the id of the picture in the field
  * @param group the id of the group in hand: the design's own, or one within it
  * @param shuttle how many steps of the recipe the field shows
  * @param subject what the sentence is about; empty for the whole
@@ -23,7 +23,7 @@ import org.hyphantes.weave.Reach;
  * @param points the kinds of known points that are switched on
  */
 public record View(
-        Stage stage,
+        String stage,
         String group,
         int shuttle,
         Optional<Subject> subject,
@@ -39,7 +39,7 @@ public record View(
     public static final String OUTERMOST = "design";
 
     public static final View STARTING = new View(
-            Stage.WEAVE,
+            "weave",
             OUTERMOST,
             0,
             Optional.empty(),
@@ -57,7 +57,7 @@ public record View(
         points = Set.copyOf(points);
     }
 
-    public View withStage(Stage other, int shuttleThere) {
+    public View withStage(String other, int shuttleThere) {
         return new View(
                 other, group, shuttleThere, subject, chosen, scale, centre, reach, points, dark, textures, folded);
     }

@@ -1,60 +1,46 @@
 package org.hyphantes.desktop.field;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
-import org.hyphantes.design.Artwork;
-import org.hyphantes.design.Swaps;
+import org.hyphantes.desktop.act.SketchActs;
 import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.View;
-import org.hyphantes.geometry.Affine;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.stage.Glass;
+import org.hyphantes.desktop.stage.Hand;
+import org.hyphantes.desktop.stage.Sheet;
+import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.known.KnownPoint;
-import org.hyphantes.known.KnownPoints;
-import org.hyphantes.treatment.Laying;
-import org.hyphantes.weave.Course;
-import org.hyphantes.weave.Crossing;
-import org.hyphantes.weave.Places;
-import org.hyphantes.weave.Reach;
-import org.hyphantes.weave.Weave;
 
-/** The centrepiece: one picture of the design, large, with the rim round it and marks over it. */
-public final class Field extends Pane {
-    /** A crossing is under the pointer within so many pixels. */
-    static final double GRASP = 14;
-
-    private static final int MOST_TEXTURED = 400;
-    private static final int MOST_FLAGS = 9;
-
-    /** So many millimetres on either side of the centre are seen at least. */
-    private static final double LEAST_SEEN = 60;
-
+/** The centrepiece: one picture of the design, large, with the rim round it and marks over it. What is seen and done there its stage's hand knows. */
+public final class Field extends Pane implements Glass {
     private final Desk desk;
     private final Canvas drawing = new Canvas();
     private final Canvas marks = new Canvas();
     private final Label label = new Label();
     private final Label empty = new Label();
     private final Rim rim;
-    private final SetOutHand hand;
-    private final WeaveHand weaving;
-    private final SketchHand sketch;
-    private final Map<Weave, Places> places = new HashMap<>();
+    private final Map<String, Hand> hands = new HashMap<>();
     private Camera camera = new Camera(1, 1, Point.ORIGIN, 1);
     private double panX;
     private double panY;
@@ -62,12 +48,12 @@ public final class Field extends Pane {
     private double drawnWidth = -1;
     private double drawnHeight = -1;
 
-    public Field(Desk desk) {
-        this.desk = desk;
-        this.rim = new Rim(desk, this::draw);
-        this.hand = new SetOutHand(desk, this);
-        this.weaving = new WeaveHand(desk, this);
-        this.sketch = new SketchHand(desk);
+    public Field(Bench bench, List<Stage> stages) {
+        this.desk = bench.desk();
+        this.rim = new Rim(desk, this::redraw);
+        stages.stream().filter(Stage::isHere).forEach(s -> hands.put(s.id(), s.hand(bench, this)));
+        bench.focus().at(Focus.Place.FIELD, () -> this);
+        bench.focus().at(Focus.Place.RIM, () -> rim);
         setId("field");
         drawing.setId("drawing");
         getStyleClass().add("field");
@@ -85,33 +71,40 @@ public final class Field extends Pane {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
+        follow();
         listen();
     }
 
-    private void listen() {
+    private Hand hand() {
+        return hands.get(desk.view().stage());
+    }
+
+    private void follow() {
         desk.resolvedProperty().addListener(o -> {
-            places.clear();
-            desk.hover(kept(desk.hoverProperty().get()));
-            draw();
+            hand().resolved();
+            redraw();
         });
         desk.viewProperty().addListener((o, was, now) -> {
-            if (was.stage() != now.stage()) {
+            if (!was.stage().equals(now.stage())) {
                 desk.hover(Hover.NONE);
-                hand.dividers().keep();
+                hands.get(was.stage()).left();
             }
             if (!was.subject().equals(now.subject())) {
-                hand.paths().forget();
+                hand().chosen();
             }
-            draw();
+            redraw();
         });
-        desk.hoverProperty().addListener(o -> drawMarks());
-        desk.liftedProperty().addListener(o -> draw());
-        desk.ghostProperty().addListener(o -> drawMarks());
-        desk.draggingProperty().addListener(o -> draw());
-        focusedProperty().addListener(o -> drawMarks());
-        setOnMouseMoved(this::point);
+        desk.hoverProperty().addListener(o -> redrawMarks());
+        desk.liftedProperty().addListener(o -> redraw());
+        desk.ghostProperty().addListener(o -> redrawMarks());
+        desk.draggingProperty().addListener(o -> redraw());
+        focusedProperty().addListener(o -> redrawMarks());
+    }
+
+    private void listen() {
+        setOnMouseMoved(e -> withHand(() -> hand().moved(e)));
         setOnMouseExited(e -> {
-            if (!hand.dividers().areOpen()) {
+            if (!hand().holds()) {
                 desk.hover(Hover.NONE);
             }
         });
@@ -120,30 +113,19 @@ public final class Field extends Pane {
             still = true;
             panX = e.getX();
             panY = e.getY();
-            if (isSettingOut()) {
-                hand.pressed(e);
-            } else if (e.getButton() != MouseButton.MIDDLE) {
-                weaving.pressed(e);
+            if (e.getButton() != MouseButton.MIDDLE) {
+                withHand(() -> hand().pressed(e));
             }
         });
         setOnMouseDragged(e -> {
             pan(e);
-            if (e.getButton() == MouseButton.MIDDLE) {
-                return;
-            }
-            if (isSettingOut()) {
-                hand.dragged(e);
-            } else if (!still) {
-                weaving.dragged(e);
-                drawMarks();
+            if (e.getButton() != MouseButton.MIDDLE && !still) {
+                withHand(() -> hand().dragged(e));
             }
         });
         setOnMouseReleased(e -> {
-            if (isSettingOut()) {
-                hand.released(e);
-            } else if (e.getButton() != MouseButton.MIDDLE) {
-                weaving.released(e, still);
-                drawMarks();
+            if (e.getButton() != MouseButton.MIDDLE) {
+                withHand(() -> hand().released(e, still));
             }
         });
         setOnScroll(this::zoom);
@@ -153,8 +135,15 @@ public final class Field extends Pane {
             }
             e.consume();
         });
-        setOnDragDropped(sketch::dropped);
-        setOnKeyPressed(new NeedleKeys(desk, this)::pressed);
+        setOnDragDropped(new SketchActs(desk)::dropped);
+        setOnKeyPressed(e -> withHand(() -> key(e)));
+    }
+
+    /** The hand works on what has been resolved, so it rests until there is something. */
+    private void withHand(Runnable act) {
+        if (desk.resolved() != null) {
+            act.run();
+        }
     }
 
     @Override
@@ -165,161 +154,55 @@ public final class Field extends Pane {
         empty.resizeRelocate(getWidth() / 2 - 170, getHeight() / 2 - 50, 340, 100);
         // Words laid anew are no reason to draw the design again, which may be large.
         if (drawnWidth != getWidth() || drawnHeight != getHeight()) {
-            draw();
+            redraw();
         }
-    }
-
-    private boolean isSettingOut() {
-        return desk.view().stage() == Stage.SET_OUT && desk.resolved() != null;
-    }
-
-    public SketchHand sketch() {
-        return sketch;
-    }
-
-    SetOutHand hand() {
-        return hand;
-    }
-
-    WeaveHand weaving() {
-        return weaving;
-    }
-
-    /** Whether a press means the other way: with Alt, or the right button for desktops that keep Alt for themselves. */
-    static boolean isOtherWay(MouseEvent event) {
-        return event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
-    }
-
-    void drawMarksAgain() {
-        drawMarks();
-        empty.setVisible(empty.isVisible() && !hand.dividers().areOpen());
-    }
-
-    /** Makes a fraction such as 1/3 a known point on the side under the pointer, and catches it. */
-    public void fraction(String words) {
-        String[] parts = words.split("/");
-        double share = Double.parseDouble(parts[0]) / Double.parseDouble(parts[1]);
-        Point at = desk.hoverProperty().get().place().orElse(null);
-        Optional<KnownPoint> found = at == null || !isSettingOut()
-                ? Optional.empty()
-                : KnownPoints.fraction(
-                        desk.resolved().setOut().work().lines(),
-                        at,
-                        3 * SetOutHand.CATCH / camera.scale(),
-                        share,
-                        words);
-        if (found.isEmpty()) {
-            desk.warn("Bring the needle or the pointer to a side first; " + words + " is then a point on it.");
-        } else {
-            hand.caught(found.get());
-            desk.needle(Hover.at(found.get().place()));
-            drawMarks();
-            desk.say("Needle " + words + " along the side. Enter sets a leg of the dividers here.");
-        }
-    }
-
-    /** Deletes the selected point of a path; false when none is selected. */
-    public boolean deletePoint() {
-        boolean deleted = hand.paths().delete();
-        drawMarks();
-        return deleted;
-    }
-
-    /** Makes the figure just laid one of another kind; false when none is loose. */
-    public boolean become(String word) {
-        boolean loose = hand.dividers().isLoose();
-        if (loose) {
-            hand.dividers().become(word);
-        }
-        return loose;
     }
 
     /** The camera in force. */
+    @Override
     public Camera camera() {
         return camera;
     }
 
-    /** The weaves that can be worked on in the field. */
-    List<Laying> weaves() {
-        Resolved resolved = desk.resolved();
-        return resolved == null || desk.view().stage() != Stage.WEAVE
-                ? List.of()
-                : resolved.field().work().weaves();
+    @Override
+    public void see(Camera other) {
+        desk.look(desk.view().seen(other.scale(), other.centre()));
     }
 
     private Camera cameraFor(View view, Resolved resolved) {
         if (view.scale() > 0) {
             return new Camera(getWidth(), getHeight(), view.centre(), view.scale());
         }
-        double margin = Math.max(
-                0,
-                Math.min(getWidth(), getHeight()) / 2
-                        - RimShape.in(getWidth(), getHeight()).inner()
-                        + 14);
-        if (view.stage() == Stage.SET_OUT) {
-            return Camera.whole(aboutCentre(resolved.finished().box()), getWidth(), getHeight(), margin);
-        }
-        return resolved.finished().shapes().isEmpty()
-                ? new Camera(getWidth(), getHeight(), Point.ORIGIN, 2)
-                : Camera.whole(RoundView.of(resolved.finished()), getWidth(), getHeight(), margin);
+        double least = Math.min(getWidth(), getHeight());
+        double margin =
+                Math.max(0, least / 2 - RimShape.in(getWidth(), getHeight()).inner() + 14);
+        return hand().whole(resolved)
+                .map(box -> Camera.whole(box, getWidth(), getHeight(), margin))
+                .orElse(new Camera(getWidth(), getHeight(), Point.ORIGIN, 2));
     }
 
-    /** What is seen while setting out: the design and always as much on one side of its centre as on the other. */
-    private static Box aboutCentre(Box design) {
-        double x = Math.max(Math.abs(design.left()), Math.abs(design.right()));
-        double y = Math.max(Math.abs(design.top()), Math.abs(design.bottom()));
-        double half = Math.max(LEAST_SEEN, Math.max(x, y));
-        return new Box(-half, -half, half, half);
-    }
-
-    private void draw() {
+    @Override
+    public void redraw() {
         Resolved resolved = desk.resolved();
         if (resolved == null || getWidth() < 1 || getHeight() < 1) {
             return;
         }
         drawnWidth = getWidth();
         drawnHeight = getHeight();
-        View view = desk.view();
-        camera = cameraFor(view, resolved);
-        Palette palette = Palette.of(view.dark());
-        Camera seen = fitDrawing(view, resolved.finished());
-        Painter painter = new Painter(
-                drawing.getGraphicsContext2D(), seen, palette, resolved.design().root());
-        painter.clear(palette.paper());
-        Artwork artwork = resolved.field();
-        if (view.stage() == Stage.SET_OUT) {
-            sketch.draw(resolved.design().sketch(), drawing.getGraphicsContext2D(), seen);
-            painter.ground(resolved.design());
-            painter.helpers(hand.helpers(), view.chosen());
-            painter.lines(artwork, view.chosen(), 1.2);
-        } else {
-            painter.bands(artwork, weight(artwork), desk.liftedProperty().get());
-            textures(painter, artwork, palette, seen);
-        }
-        if (view.stage() == Stage.WEAVE) {
-            Marks still = new Marks(drawing.getGraphicsContext2D(), seen, palette);
-            for (Laying laying : artwork.work().weaves()) {
-                if (laying.placed().equals(Affine.IDENTITY)) {
-                    still.letters(laying.weave(), palette);
-                    still.states(laying.weave());
-                    still.breaks(laying.weave());
-                    still.touches(laying.weave());
-                }
-            }
-        }
-        rim.draw(drawing.getGraphicsContext2D(), drawing.getWidth(), drawing.getHeight());
-        empty.setVisible(artwork.shapes().isEmpty() && hand.helpers().isEmpty());
-        empty.setText(
-                view.stage() == Stage.SET_OUT
-                        ? "Nothing is set out yet. Drag from one point to another to lay a "
-                                + desk.noun().schema().word() + ", or type a word, such as star 12."
-                        : "No two strands cross here. Go back to Set out and add figures.");
-        drawMarks();
+        camera = cameraFor(desk.view(), resolved);
+        Palette palette = Palette.of(desk.view().dark());
+        Camera seen = fitDrawing(desk.view(), resolved.finished().box());
+        GraphicsContext gc = drawing.getGraphicsContext2D();
+        gc.setFill(palette.paper());
+        gc.fillRect(0, 0, drawing.getWidth(), drawing.getHeight());
+        hand().draw(new Sheet(gc, seen, palette));
+        rim.draw(gc, drawing.getWidth(), drawing.getHeight());
+        redrawMarks();
     }
 
     /** Makes the drawing no larger than it must be: seen whole, it fits into the square of the rim. */
-    private Camera fitDrawing(View view, Artwork finished) {
-        double square = Math.max(getHeight(), finished.box().width() * camera.scale() + 40);
+    private Camera fitDrawing(View view, Box finished) {
+        double square = Math.max(getHeight(), finished.width() * camera.scale() + 40);
         double width = view.scale() > 0 ? getWidth() : Math.min(getWidth(), square);
         if (drawing.getWidth() != width || drawing.getHeight() != getHeight()) {
             drawing.setWidth(width);
@@ -329,95 +212,27 @@ public final class Field extends Pane {
         return new Camera(width, getHeight(), camera.centre(), camera.scale());
     }
 
-    /** The weight of edges in pixels; a drag of very many bands leaves them out until it rests. */
-    private double weight(Artwork artwork) {
-        if (artwork.shapes().size() <= MOST_TEXTURED) {
-            return 1.2;
-        }
-        return desk.draggingProperty().get() ? 0 : 0.6;
-    }
-
-    private void textures(Painter painter, Artwork artwork, Palette palette, Camera seen) {
-        if (!desk.view().textures() || artwork.shapes().size() > MOST_TEXTURED) {
+    @Override
+    public void redrawMarks() {
+        if (desk.resolved() == null) {
             return;
         }
-        Textures textures = new Textures(drawing.getGraphicsContext2D(), seen);
-        for (Laying laying : artwork.work().weaves()) {
-            if (laying.placed().equals(Affine.IDENTITY)) {
-                Weave weave = laying.weave();
-                boolean one = weave.strands().stream()
-                                .map(s -> s.key().figure())
-                                .distinct()
-                                .count()
-                        == 1;
-                for (Course course : weave.courses()) {
-                    // Strands of one figure are told apart among themselves.
-                    String figure = weave.strands().get(course.strand()).key().figure();
-                    int kind = one && weave.symmetry().turning().isEmpty() ? course.strand() : painter.figure(figure);
-                    textures.draw(weave, course, kind, palette.ink());
-                }
-            }
-        }
-    }
-
-    private void drawMarks() {
-        Resolved resolved = desk.resolved();
-        if (resolved == null) {
-            return;
-        }
-        View view = desk.view();
-        Palette palette = Palette.of(view.dark());
-        Hover hover = desk.hoverProperty().get();
-        boolean needed = hover.isCrossing()
-                || weaving.isBusy()
-                || desk.ghostProperty().get().isPresent()
-                || view.stage() == Stage.SET_OUT
-                || !resolved.inspection().snags().isEmpty();
-        marks.setVisible(needed);
         label.setVisible(false);
-        setAccessibleText(hoverWords());
-        if (!needed) {
-            return;
-        }
-        GraphicsContext gc = marks.getGraphicsContext2D();
-        gc.clearRect(0, 0, getWidth(), getHeight());
-        Marks draw = new Marks(gc, camera, palette);
-        if (view.stage() == Stage.WEAVE) {
-            desk.ghostProperty().get().ifPresent(draw::ghost);
-            if (weaving.isBusy()) {
-                label.setText(weaving.draw(draw));
-                weaving.end().ifPresent(p -> showLabel(p, 16));
-            } else if (hover.isCrossing()) {
-                label.setText(new CrossingMarks(this, draw).draw(hover));
-                showLabel(hover.place().orElseThrow(), 26);
-            }
-            draw.flags(resolved.inspection().snags(), MOST_FLAGS);
-        } else if (view.stage() == Stage.SET_OUT) {
-            new SetOutMarks(gc, camera, palette).draw(desk, hand);
-            setOutLabel(hover);
+        setAccessibleText(hand().at());
+        empty.setVisible(hand().isEmpty());
+        empty.setText(hand().isEmpty() ? hand().emptyWords() : "");
+        marks.setVisible(hand().hasMarks());
+        if (marks.isVisible()) {
+            GraphicsContext gc = marks.getGraphicsContext2D();
+            gc.clearRect(0, 0, getWidth(), getHeight());
+            hand().marks(new Sheet(gc, camera, Palette.of(desk.view().dark())));
         }
     }
 
-    /** What the known point under the pointer is, or how far the dividers are open, beside it. */
-    private void setOutLabel(Hover hover) {
-        Optional<Point> at = hand.dividers().areOpen() && !hand.dividers().isLoose()
-                ? hand.dividers().second()
-                : hand.caught().isPresent() ? hover.place() : Optional.empty();
-        if (at.isEmpty()) {
-            return;
-        }
-        String known = hand.caught()
-                .map(k -> k.words() + (hand.caughtAmong() > 1 ? "  (PgDn: " + (hand.caughtAmong() - 1) + " more)" : ""))
-                .orElse("");
-        String open = hand.dividers().areOpen() && !hand.dividers().isLoose()
-                ? hand.dividers().words()
-                : "";
-        label.setText(open + (open.isEmpty() || known.isEmpty() ? "" : "  \u00b7  ") + known);
-        showLabel(at.get(), 16);
-    }
-
-    private void showLabel(Point place, double aside) {
-        label.setVisible(!label.getText().isEmpty());
+    @Override
+    public void label(String words, Point place, double aside) {
+        label.setText(words);
+        label.setVisible(!words.isEmpty());
         label.autosize();
         double x = camera.x(place) + aside;
         label.relocate(
@@ -426,69 +241,18 @@ public final class Field extends Pane {
     }
 
     /** What the pointer or needle is at, in words. */
-    public String hoverWords() {
-        Hover hover = desk.hoverProperty().get();
-        if (hover.isCrossing() && hover.weave() < weaves().size()) {
-            Weave weave = weaves().get(hover.weave()).weave();
-            Crossing crossing = weave.crossings().get(hover.meet());
-            int siblings = reached(weave, hover.meet()).size() - 1;
-            return "Crossing " + (hover.meet() + 1) + " of " + weave.crossings().size() + ", "
-                    + weave.strands().get(crossing.over()).name() + " over "
-                    + weave.strands().get(crossing.under()).name() + (crossing.isPinned() ? ", pinned" : "")
-                    + (siblings > 0 ? ", " + siblings + " siblings" : "");
-        }
-        if (desk.view().stage() == Stage.SET_OUT && hand.caught().isPresent()) {
-            return "Needle on " + hand.caught().get().words();
-        }
-        return desk.view().stage().title() + ": " + desk.design().name();
+    public String at() {
+        return desk.resolved() == null ? "" : hand().at();
     }
 
-    Places places(Weave weave) {
-        return places.computeIfAbsent(weave, Weave::places);
+    /** Text typed that only the stage has a meaning for; false when it has none. */
+    public boolean typed(String text) {
+        return desk.resolved() != null && hand().typed(text);
     }
 
-    /** The crossings, of those before breaks, that an act on one reaches; itself first. */
-    List<Places.Found> reached(Weave weave, int meet) {
-        int whole = weave.origins().whole(meet);
-        return whole < 0
-                ? List.of(new Places.Found(0, true, false, false))
-                : places(weave).reached(whole, desk.reach());
-    }
-
-    private Hover kept(Hover hover) {
-        boolean there = hover.weave() >= 0
-                && hover.weave() < weaves().size()
-                && hover.meet()
-                        < weaves().get(hover.weave()).weave().crossings().size();
-        return there || !hover.isCrossing() ? hover : Hover.NONE;
-    }
-
-    private void point(MouseEvent event) {
-        if (isSettingOut()) {
-            hand.moved(event);
-            drawMarks();
-        } else {
-            desk.hover(at(event.getX(), event.getY()));
-        }
-    }
-
-    Hover at(double x, double y) {
-        Point place = camera.place(x, y);
-        double best = GRASP;
-        Hover found = Hover.at(place);
-        List<Laying> weaves = weaves();
-        for (int w = 0; w < weaves.size(); w++) {
-            List<Crossing> crossings = weaves.get(w).weave().crossings();
-            for (int m = 0; m < crossings.size(); m++) {
-                Point at = weaves.get(w).placed().of(crossings.get(m).place());
-                double away = Math.hypot(camera.x(at) - x, camera.y(at) - y);
-                if (away < best) {
-                    best = away;
-                    found = new Hover(Optional.of(at), w, m);
-                }
-            }
-        }
-        return found;
+    /** Deletes what is taken hold of in the field; false when nothing is. */
+    public boolean delete() {
+        return hand().delete();
     }
 
     private void pan(MouseEvent event) {
@@ -509,18 +273,62 @@ public final class Field extends Pane {
         event.consume();
     }
 
-    /** Takes a camera into the view, so that it stays when the design changes. */
-    public void see(Camera other) {
-        desk.look(desk.view().seen(other.scale(), other.centre()));
-    }
-
-    /** Swaps the crossing at a place, or releases it. */
-    void act(Hover at, Reach reach, boolean release) {
-        if (!desk.settledProperty().get()) {
-            desk.say("Still resolving the last change; once more, please.");
+    private void key(KeyEvent event) {
+        if (event.isAltDown() || event.isMetaDown()) {
             return;
         }
-        Laying laying = weaves().get(at.weave());
-        desk.edit(release ? Swaps.release(laying, at.meet()) : Swaps.swap(laying, at.meet(), reach));
+        Point way = way(event.getCode());
+        boolean arrow = !way.equals(Point.ORIGIN);
+        if (arrow && event.isControlDown() && event.isShiftDown()) {
+            see(camera.moved(-way.x() * camera.width() / 8, -way.y() * camera.height() / 8));
+        } else if (!hand().key(event, way)) {
+            if (arrow && !event.isControlDown()) {
+                go(way);
+            } else if (event.getCode() == KeyCode.HOME) {
+                desk.needle(Hover.at(Point.ORIGIN));
+            } else if (event.getCode() == KeyCode.ESCAPE) {
+                letGo();
+            } else {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void letGo() {
+        desk.hover(Hover.NONE);
+        desk.lift(null);
+        desk.ghost(null);
+        desk.look(desk.view().about(null));
+    }
+
+    private static Point way(KeyCode code) {
+        return switch (code) {
+            case LEFT -> new Point(-1, 0);
+            case RIGHT -> new Point(1, 0);
+            case UP -> new Point(0, -1);
+            case DOWN -> new Point(0, 1);
+            default -> Point.ORIGIN;
+        };
+    }
+
+    /** Distance aside counts double, so that the needle keeps its heading. */
+    @Override
+    public void go(Point way) {
+        Point from = desk.hoverProperty().get().place().orElse(camera.centre());
+        hand().stops().stream()
+                .filter(s -> s.place().orElseThrow().minus(from).dot(way) > 1e-6)
+                .min(Comparator.comparingDouble(s -> {
+                    Point to = s.place().orElseThrow().minus(from);
+                    return to.dot(way) + 2 * Math.abs(to.cross(way));
+                }))
+                .ifPresent(s -> {
+                    Point place = s.place().orElseThrow();
+                    hand().needleAt(place);
+                    desk.needle(s);
+                    if (!camera.seen().contains(place)) {
+                        see(new Camera(camera.width(), camera.height(), place, camera.scale()));
+                    }
+                });
     }
 }

@@ -2,7 +2,6 @@ package org.hyphantes.desktop.files;
 
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
-import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalTime;
@@ -15,15 +14,16 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.hyphantes.design.Design;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.wording.Question;
 import org.hyphantes.desktop.wording.Wording;
+import org.hyphantes.exchange.format.Format;
+import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.exchange.report.Report;
-import org.hyphantes.exchange.svg.SvgFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -36,6 +36,7 @@ public final class Documents {
     private final Wording wording;
     private final Remembered remembered;
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final Autosave autosave;
     private FileChoice choice;
 
     public Documents(Desk desk, Wording wording, Remembered remembered, FileChoice choice) {
@@ -43,6 +44,18 @@ public final class Documents {
         this.wording = wording;
         this.remembered = remembered;
         this.choice = choice;
+        this.autosave = new Autosave(desk, wording, remembered.recovery(), this::takeUp);
+    }
+
+    /** What keeps unsaved work aside. */
+    public Autosave autosave() {
+        return autosave;
+    }
+
+    /** Lays recovered work on the desk: it is in no file yet. */
+    private void takeUp(Design design) {
+        desk.layUnsaved(design);
+        file.set(Optional.empty());
     }
 
     /** Has another chooser asked for files; for tests. */
@@ -64,7 +77,7 @@ public final class Documents {
         leaving("beginning a new one", () -> {
             file.set(Optional.empty());
             desk.lay(Design.empty("New design"));
-            desk.openStage(Stage.SET_OUT);
+            desk.open(Gallery.SET_OUT);
             desk.say("A new design.");
         });
     }
@@ -114,7 +127,7 @@ public final class Documents {
             file.set(Optional.of(path));
             desk.markSaved();
             remembered.recent(path);
-            Files.deleteIfExists(remembered.recovery());
+            autosave.forget();
             desk.say("Saved " + LocalTime.now().format(CLOCK) + ".");
             return true;
         } catch (IOException e) {
@@ -127,19 +140,20 @@ public final class Documents {
     /** Writes what is handed over. */
     public void write() {
         Resolved resolved = desk.resolved();
-        if (resolved == null || resolved.finished().shapes().isEmpty()) {
+        if (resolved == null || resolved.finished().scene().isEmpty()) {
             desk.warn("There is nothing to write yet: add a figure first.");
             return;
         }
-        if (!desk.settledProperty().get() || !resolved.design().equals(desk.design())) {
+        if (!desk.settledProperty().get() || resolved.design() != desk.design()) {
             desk.warn("The design is still being resolved; write it in a moment.");
             return;
         }
-        choice.toWrite("Write the file", fileName(), ".svg").ifPresent(path -> {
+        Format format = Formats.EACH.get(0);
+        choice.toWrite("Write the file", fileName(), format.ending()).ifPresent(path -> {
             try {
-                SvgFile.save(resolved.design(), resolved.finished(), path);
+                format.write(resolved.design(), resolved.finished().scene(), path);
                 desk.say("Written: " + path.getFileName() + ", "
-                        + resolved.finished().shapes().size() + " paths.");
+                        + resolved.finished().scene().size() + " paths.");
             } catch (IOException e) {
                 LOG.warn("not written", e);
                 desk.warn("Not written: " + reason(e) + " Choose another folder.");
@@ -150,7 +164,7 @@ public final class Documents {
     /** Writes the strands, crossings and grounds in figures: as text, JSON or CSV, by the ending. */
     public void report(String ending) {
         Resolved resolved = desk.resolved();
-        if (resolved == null || resolved.finished().shapes().isEmpty()) {
+        if (resolved == null || resolved.finished().scene().isEmpty()) {
             desk.warn("There is nothing to report yet: add a figure first.");
             return;
         }
@@ -196,47 +210,5 @@ public final class Documents {
                         }),
                         new Question.Answer("Leave unsaved", act),
                         new Question.Answer("Stay", () -> desk.say("Nothing was closed.")))));
-    }
-
-    /** Keeps unsaved work aside, in case the application stops. Called now and then, off the interface thread. */
-    public void keepAside(Design design) {
-        try {
-            Files.createDirectories(remembered.recovery().getParent());
-            ProjectFile.save(design, remembered.recovery());
-        } catch (IOException e) {
-            LOG.warn("could not keep unsaved work aside", e);
-        }
-    }
-
-    /** Offers work that an earlier run kept aside and did not save. */
-    public void offerRecovered() {
-        Path aside = remembered.recovery();
-        if (!Files.isRegularFile(aside)) {
-            return;
-        }
-        wording.ask(new Question(
-                "Hyphantes stopped before its work was saved. Take it up again?",
-                List.of(
-                        new Question.Answer("Take it up", () -> takeUp(aside)),
-                        new Question.Answer("Throw it away", this::forgetAside))));
-    }
-
-    private void takeUp(Path aside) {
-        try {
-            desk.layUnsaved(ProjectFile.open(aside));
-            file.set(Optional.empty());
-            desk.say("This is the design as it was; save it to keep it.");
-        } catch (CannotOpen e) {
-            desk.warn(e.getMessage());
-        }
-    }
-
-    /** Forgets what was kept aside, as when all is saved or given up. */
-    public void forgetAside() {
-        try {
-            Files.deleteIfExists(remembered.recovery());
-        } catch (IOException e) {
-            LOG.warn("could not clear recovered work", e);
-        }
     }
 }

@@ -12,7 +12,6 @@ import java.util.Properties;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Scope;
-import org.hyphantes.setting.Unit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -90,7 +89,7 @@ public final class Remembered {
 
     public void starting(String word, Form form) {
         for (String key : form.schema().keys()) {
-            kept.setProperty("figure." + word + "." + key, form.schema().typed(form, key, Unit.MM));
+            kept.setProperty("figure." + word + "." + key, form.schema().typed(form, key, Scope.PLAIN));
         }
         write();
     }

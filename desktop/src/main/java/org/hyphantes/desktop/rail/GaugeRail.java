@@ -10,14 +10,19 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.Unhurried;
-import org.hyphantes.gauge.Reading;
+import org.hyphantes.gauge.GaugeReading;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.gauge.State;
 import org.hyphantes.setting.Numerals;
@@ -27,8 +32,9 @@ import org.hyphantes.weave.Reach;
 public final class GaugeRail extends HBox {
     private final Desk desk;
     private final Snags snags;
+    private final ReachActs reaches;
     private final HBox gauges = new HBox();
-    private List<Reading> shown = List.of();
+    private List<GaugeReading> shown = List.of();
     private boolean shownDark;
     private final Label snag = new Label();
     private final Tooltip whole = new Tooltip();
@@ -37,8 +43,9 @@ public final class GaugeRail extends HBox {
     private final Label scale = new Label();
     private final Label place = new Label();
 
-    public GaugeRail(Desk desk, Snags snags) {
-        this.desk = desk;
+    public GaugeRail(Bench bench, Snags snags) {
+        this.desk = bench.desk();
+        this.reaches = new ReachActs(desk);
         this.snags = snags;
         setId("gauges");
         getStyleClass().add("rail");
@@ -63,7 +70,8 @@ public final class GaugeRail extends HBox {
         reaching.setId("reach");
         reaching.setMinWidth(124);
         reaching.setFocusTraversable(true);
-        reaching.setOnMouseClicked(e -> nextReach());
+        reaching.setOnMouseClicked(e -> reaches.next(1));
+        bench.focus().at(Focus.Place.REACH, () -> reaching);
         Region gap = new Region();
         gap.setMinWidth(4);
         VBox where = new VBox(scale, place);
@@ -77,16 +85,6 @@ public final class GaugeRail extends HBox {
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> unhurried.wish());
         desk.hoverProperty().addListener(o -> place());
-    }
-
-    /** Another reach for edits. */
-    public void nextReach() {
-        reach(1);
-    }
-
-    /** The reach before, or after, round and round. */
-    public void reach(int way) {
-        desk.reach(ReachWords.next(desk.reach(), way));
     }
 
     private static VBox part(String title, Label text) {
@@ -122,16 +120,16 @@ public final class GaugeRail extends HBox {
                         snags.current()
                                 .map(s -> s.state() == State.BROKEN ? "warning" : "caution")
                                 .orElse("second"));
-        String mending = snags.current().map(Snag::mendWords).orElse("");
+        String mending = snags.current().map(Snag::offer).orElse("");
         mend.setText(mending);
         mend.setVisible(!mending.isEmpty());
         int turns = resolved.finished().work().turning().map(t -> t.count()).orElse(1);
-        Reach reaching = desk.reach();
+        Reach reaching = reaches.reach();
         reach.setText(ReachWords.of(reaching) + (reaching == Reach.EVERY_TURN && turns > 1 ? " \u00d7" + turns : ""));
         place();
     }
 
-    private HBox gauge(Reading reading, Palette palette) {
+    private HBox gauge(GaugeReading reading, Palette palette) {
         Canvas mark = new Canvas(22, 22);
         GaugeMark.draw(mark.getGraphicsContext2D(), reading.state(), 11, 11, palette);
         Label text = new Label();
@@ -145,15 +143,17 @@ public final class GaugeRail extends HBox {
         gauge.setId("gauge-" + reading.gauge().word());
         gauge.setAlignment(Pos.CENTER_LEFT);
         gauge.getStyleClass().add("rail-part");
-        gauge.setMinWidth(
-                switch (reading.gauge()) {
-                    case CROSSINGS, NARROWEST, TOUCHING -> 154;
-                    case EVENNESS -> 130;
-                    default -> 112;
-                });
+        gauge.setMinWidth(Math.max(112, width(reading.gauge().usual())));
         gauge.setAccessibleText(reading.gauge().title() + ": " + reading.text() + ", "
                 + reading.state().word());
         return gauge;
+    }
+
+    /** The room that words need beside their mark. */
+    private static double width(String words) {
+        Text text = new Text(words);
+        text.setFont(Typefaces.label(12));
+        return Math.ceil(text.getLayoutBounds().getWidth()) + 56;
     }
 
     private void place() {

@@ -3,10 +3,10 @@ package org.hyphantes.desktop.rail;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.design.Design;
-import org.hyphantes.design.Edit;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.gauge.Mend;
 import org.hyphantes.gauge.Snag;
 
 /** Goes from snag to snag, and mends the one gone to. */
@@ -59,18 +59,19 @@ public final class Snags {
             mend();
             return;
         }
-        List<Edit> mends = all().stream()
-                .filter(s -> s.gauge() == snag.get().gauge())
+        List<Mend> mends = all().stream()
+                .filter(s -> s.gauge().equals(snag.get().gauge()))
                 .flatMap(s -> s.mend().stream())
                 .toList();
-        desk.edit(
-                new Edit(mends.size() == 1 ? mends.get(0).words() : mends.size() + " snags of this kind mended.", d -> {
-                    Design mended = d;
-                    for (Edit edit : mends) {
-                        mended = edit.change().apply(mended);
-                    }
-                    return mended;
-                }));
+        String done = mends.size() == 1 ? mends.get(0).done() : mends.size() + " snags of this kind mended.";
+        desk.mend(new Mend(snag.get().offer(), done, (d, watch) -> {
+            Design mended = d;
+            for (Mend mend : mends) {
+                watch.step();
+                mended = mend.change().of(mended, watch);
+            }
+            return mended;
+        }));
     }
 
     public void mend() {
@@ -80,7 +81,7 @@ public final class Snags {
         } else if (snag.get().mend().isEmpty()) {
             desk.warn(snag.get().words());
         } else {
-            desk.edit(snag.get().mend().get());
+            desk.mend(snag.get().mend().get());
         }
     }
 }

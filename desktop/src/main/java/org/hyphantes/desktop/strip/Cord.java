@@ -2,25 +2,21 @@ package org.hyphantes.desktop.strip;
 
 import java.util.List;
 import javafx.geometry.Side;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import javafx.scene.text.TextAlignment;
-import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
-import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.RecipeActs;
 import org.hyphantes.desktop.chrome.Palette;
-import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.Unhurried;
-import org.hyphantes.desktop.desk.View;
 import org.hyphantes.gauge.RecipeOrder;
 import org.hyphantes.treatment.Treatment;
 
@@ -30,7 +26,7 @@ import org.hyphantes.treatment.Treatment;
  */
 final class Cord extends Region {
     private static final double STATION = 132;
-    private static final double CORD_Y = 49;
+    private static final double CORD_Y = CordPicture.CORD_Y;
 
     private enum Grip {
         NONE,
@@ -40,6 +36,8 @@ final class Cord extends Region {
     }
 
     private final Desk desk;
+    private final RecipeActs recipe;
+    private final Focus focus;
     private final Canvas canvas = new Canvas();
     private Grip grip = Grip.NONE;
     private int held = -1;
@@ -48,8 +46,11 @@ final class Cord extends Region {
     private double pointerY = -1;
     private double scroll;
 
-    Cord(Desk desk) {
-        this.desk = desk;
+    Cord(Bench bench) {
+        this.desk = bench.desk();
+        this.recipe = new RecipeActs(desk);
+        this.focus = bench.focus();
+        focus.at(Focus.Place.STRIP, () -> this);
         setId("cord");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.LIST_VIEW);
@@ -130,16 +131,15 @@ final class Cord extends Region {
     private void release(MouseEvent event) {
         boolean still = Math.abs(event.getX() - heldX) < 6;
         if (grip == Grip.STATION && held < steps().size()) {
-            String title = steps().get(held).treatment().schema().title();
             if (event.getY() > getHeight() + 24 || event.getY() < -24) {
-                desk.edit(Recipes.removeStep(desk.root().id(), held, title));
+                recipe.remove(held);
             } else if (!still) {
-                int to = Math.max(0, Math.min(steps().size() - 1, (int) Math.floor((event.getX() - scroll) / STATION)));
-                move(held, to);
+                int to = (int) Math.floor((event.getX() - scroll) / STATION);
+                recipe.move(held, Math.max(0, Math.min(steps().size() - 1, to)));
             } else if (Math.abs(event.getX() - middle(held)) <= 14 && Math.abs(event.getY() - CORD_Y) <= 22) {
-                desk.edit(Recipes.pass(desk.design(), desk.root().id(), held));
+                recipe.pass(held);
             } else {
-                choose(held);
+                recipe.choose(held);
             }
         } else if (grip == Grip.PLUS && onPlus(event.getX(), event.getY())) {
             adding();
@@ -154,24 +154,8 @@ final class Cord extends Region {
         return Math.abs(x - plusX()) <= 12 && Math.abs(y - CORD_Y) <= 12;
     }
 
-    private void move(int from, int to) {
-        if (from != to) {
-            desk.edit(Recipes.moveStep(
-                    desk.root().id(),
-                    from,
-                    to,
-                    steps().get(from).treatment().schema().title()));
-            choose(to);
-        }
-    }
-
-    private void choose(int station) {
-        desk.look(desk.view().about(new Subject.OfStep(desk.root().id(), station)));
-    }
-
     private void shuttle(int to) {
-        View view = desk.view();
-        desk.look(view.withShuttle(Math.max(0, Math.min(steps().size(), to))));
+        desk.look(desk.view().withShuttle(Math.max(0, Math.min(steps().size(), to))));
     }
 
     /** The treatments to add at the shuttle. */
@@ -179,7 +163,7 @@ final class Cord extends Region {
         ContextMenu menu = new ContextMenu();
         for (Treatment treatment : Treatment.each()) {
             MenuItem item = new MenuItem(treatment.schema().title());
-            item.setOnAction(e -> desk.addStep(treatment));
+            item.setOnAction(e -> recipe.add(treatment));
             menu.getItems().add(item);
         }
         menu.show(this, Side.BOTTOM, Math.max(0, plusX() - 20), -20);
@@ -190,31 +174,20 @@ final class Cord extends Region {
         if (event.isAltDown() || event.isShortcutDown()) {
             return;
         }
-        int chosen = desk.chosenStep().orElse(-1);
+        int chosen = recipe.chosenIndex();
         switch (event.getCode()) {
             case LEFT, RIGHT -> {
-                int to = Math.max(0, Math.min(steps().size() - 1, chosen + (event.getCode() == KeyCode.LEFT ? -1 : 1)));
+                int by = event.getCode() == KeyCode.LEFT ? -1 : 1;
                 if (event.isShiftDown() && chosen >= 0) {
-                    move(chosen, to);
+                    recipe.moveBy(by);
                 } else {
-                    choose(to);
+                    recipe.choose(Math.max(0, Math.min(steps().size() - 1, chosen + by)));
                 }
             }
-            case SPACE -> {
-                if (chosen >= 0) {
-                    desk.edit(Recipes.pass(desk.design(), desk.root().id(), chosen));
-                }
-            }
-            case DELETE -> {
-                if (chosen >= 0) {
-                    desk.edit(Recipes.removeStep(
-                            desk.root().id(),
-                            chosen,
-                            steps().get(chosen).treatment().schema().title()));
-                }
-            }
+            case SPACE -> recipe.pass();
+            case DELETE -> recipe.remove();
             case INSERT -> adding();
-            case ENTER -> getScene().lookup("#wording .slot").requestFocus();
+            case ENTER -> focus.go(Focus.Place.SENTENCE);
             default -> {
                 return;
             }
@@ -225,120 +198,25 @@ final class Cord extends Region {
     private void draw() {
         double all = steps().size() * STATION + 80;
         scroll = Math.max(Math.min(0, getWidth() - all), Math.min(0, scroll));
-        GraphicsContext gc = canvas.getGraphicsContext2D();
-        Palette palette = Palette.of(desk.view().dark());
-        gc.clearRect(0, 0, getWidth(), getHeight());
-        double shuttle = shuttleX();
-        gc.setStroke(palette.verdigris());
-        gc.setLineWidth(2);
-        gc.setLineDashes();
-        gc.strokeLine(0, CORD_Y - 2.5, shuttle, CORD_Y - 2.5);
-        gc.strokeLine(0, CORD_Y + 2.5, shuttle, CORD_Y + 2.5);
-        gc.setStroke(palette.secondInk());
-        gc.setLineWidth(1.5);
-        gc.setLineDashes(4, 4);
-        gc.strokeLine(shuttle, CORD_Y, getWidth(), CORD_Y);
-        gc.setLineDashes();
+        CordPicture picture = new CordPicture(
+                canvas.getGraphicsContext2D(), Palette.of(desk.view().dark()), getHeight());
+        picture.cord(getWidth(), shuttleX());
+        int chosen = recipe.chosenIndex();
         for (int i = 0; i < steps().size(); i++) {
-            station(gc, palette, i);
+            Step step = steps().get(i);
+            boolean carried = grip == Grip.STATION && held == i && Math.abs(pointerX - heldX) >= 6;
+            boolean frayed = step.over() && RecipeOrder.cannotWork(desk.design(), desk.root(), i);
+            CordPicture.Mood mood =
+                    new CordPicture.Mood(chosen == i, i < desk.view().shuttle(), frayed, isFocused());
+            picture.station(step, carried ? pointerX : middle(i), brief(step), mood);
         }
-        plus(gc, palette);
-        boat(gc, palette, shuttle);
+        picture.plus(plusX(), onPlus(pointerX, pointerY));
+        picture.shuttle(shuttleX());
         setAccessibleText("Recipe of " + steps().size() + " steps, shuttle after "
                 + desk.view().shuttle());
     }
 
-    private void station(GraphicsContext gc, Palette palette, int i) {
-        Step step = steps().get(i);
-        double x = grip == Grip.STATION && held == i && Math.abs(pointerX - heldX) >= 6 ? pointerX : middle(i);
-        boolean chosen = desk.chosenStep().filter(c -> c == i).isPresent();
-        if (chosen) {
-            gc.setFill(palette.paper());
-            gc.fillRoundRect(x - 62, 4, 124, getHeight() - 8, 4, 4);
-            gc.setStroke(palette.verdigris());
-            gc.setLineWidth(2);
-            gc.strokeRoundRect(x - 62, 4, 124, getHeight() - 8, 4, 4);
-            gc.setLineWidth(2);
-            if (i < desk.view().shuttle()) {
-                gc.strokeLine(x - 62, CORD_Y - 2.5, x + 62, CORD_Y - 2.5);
-                gc.strokeLine(x - 62, CORD_Y + 2.5, x + 62, CORD_Y + 2.5);
-            } else {
-                gc.setStroke(palette.secondInk());
-                gc.setLineWidth(1.5);
-                gc.setLineDashes(4, 4);
-                gc.strokeLine(x - 62, CORD_Y, x + 62, CORD_Y);
-                gc.setLineDashes();
-            }
-        }
-        bars(gc, palette, x, step.over());
-        if (step.over() && RecipeOrder.cannotWork(desk.root(), i)) {
-            frayed(gc, palette, x);
-        }
-        gc.setTextAlign(TextAlignment.CENTER);
-        gc.setTextBaseline(VPos.CENTER);
-        gc.setFont(Typefaces.title(13));
-        gc.setFill(step.over() ? palette.ink() : palette.secondInk());
-        gc.fillText(step.treatment().schema().title(), x, 17);
-        gc.setFont(Typefaces.label(12));
-        gc.setFill(palette.secondInk());
-        gc.fillText(step.over() ? brief(step) : "under", x, 78);
-        if (isFocused() && chosen) {
-            gc.setStroke(palette.ink());
-            gc.setLineWidth(2);
-            gc.strokeRoundRect(x - 59, 8, 118, getHeight() - 16, 4, 4);
-        }
-    }
-
     private String brief(Step step) {
-        return desk.resolved() == null
-                ? ""
-                : step.treatment()
-                        .brief(desk.resolved().finished().work(), desk.design().unit());
-    }
-
-    private static void bars(GraphicsContext gc, Palette palette, double x, boolean over) {
-        gc.setStroke(over ? palette.ink() : palette.edge());
-        gc.setLineWidth(3);
-        for (double bar : new double[] {x - 5, x + 5}) {
-            if (over) {
-                gc.strokeLine(bar, CORD_Y - 18, bar, CORD_Y - 8);
-                gc.strokeLine(bar, CORD_Y + 8, bar, CORD_Y + 18);
-            } else {
-                gc.strokeLine(bar, CORD_Y - 18, bar, CORD_Y + 18);
-            }
-        }
-    }
-
-    /** A step that cannot work: the cord comes apart in front of it. */
-    private static void frayed(GraphicsContext gc, Palette palette, double x) {
-        gc.setStroke(palette.madder());
-        gc.setLineWidth(1.5);
-        for (int k = -2; k <= 2; k++) {
-            gc.strokeLine(x - 30, CORD_Y, x - 16, CORD_Y + 4.5 * k);
-        }
-    }
-
-    private void plus(GraphicsContext gc, Palette palette) {
-        double x = plusX();
-        boolean hovered = onPlus(pointerX, pointerY);
-        gc.setFill(hovered ? palette.wash() : palette.surface());
-        gc.fillOval(x - 10, CORD_Y - 10, 20, 20);
-        gc.setStroke(palette.verdigris());
-        gc.setLineWidth(1.5);
-        gc.strokeOval(x - 10, CORD_Y - 10, 20, 20);
-        gc.strokeLine(x - 5, CORD_Y, x + 5, CORD_Y);
-        gc.strokeLine(x, CORD_Y - 5, x, CORD_Y + 5);
-    }
-
-    private static void boat(GraphicsContext gc, Palette palette, double x) {
-        gc.setFill(palette.ochre());
-        gc.beginPath();
-        gc.moveTo(x - 26, CORD_Y);
-        gc.quadraticCurveTo(x - 8, CORD_Y - 17, x + 26, CORD_Y);
-        gc.quadraticCurveTo(x + 8, CORD_Y + 17, x - 26, CORD_Y);
-        gc.closePath();
-        gc.fill();
-        gc.setFill(palette.paper());
-        gc.fillRoundRect(x - 10, CORD_Y - 2.5, 20, 5, 5, 5);
+        return desk.resolved() == null ? "" : desk.resolved().briefs().getOrDefault(step.id(), "");
     }
 }

@@ -1,11 +1,10 @@
 package org.hyphantes.desktop.strip;
 
-import java.util.List;
-import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -16,46 +15,43 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.hyphantes.design.Artwork;
-import org.hyphantes.design.Group;
-import org.hyphantes.design.Member;
-import org.hyphantes.design.Resolver;
-import org.hyphantes.design.Standing;
+import org.hyphantes.desktop.act.FigureActs;
 import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Stage;
 import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.desk.View;
-import org.hyphantes.desktop.field.Camera;
-import org.hyphantes.desktop.field.Painter;
-import org.hyphantes.desktop.wording.Words;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.picture.CanvasOutput;
+import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.figure.Form;
-import org.hyphantes.geometry.Watch;
+import org.hyphantes.inventory.Inventory;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.setting.Numerals;
 
 /** The recipe of the design: at one end what it contains, then the cord of treatments, at the other end what comes of it. */
 public final class RecipeStrip extends Pane {
     private static final double END = 232;
 
     private final Desk desk;
-    private final Words words;
+    private final Bench bench;
     private final Label name = new Label();
     private final Label count = new Label();
-    private final HBox chips = new HBox(5);
     private final VBox contents;
     private final Cord cord;
     private final Canvas result = new Canvas(96, 80);
     private final Label summary = new Label();
 
-    public RecipeStrip(Desk desk, Words words) {
-        this.desk = desk;
-        this.words = words;
+    public RecipeStrip(Bench bench) {
+        this.bench = bench;
+        this.desk = bench.desk();
         setId("strip");
         getStyleClass().add("strip");
         name.getStyleClass().add("title");
         count.getStyleClass().add("second");
         summary.getStyleClass().add("second");
         summary.setWrapText(true);
-        ScrollPane scroll = new ScrollPane(chips);
+        ScrollPane scroll = new ScrollPane(new Chips(bench));
         scroll.getStyleClass().add("bare-scroll");
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -68,21 +64,20 @@ public final class RecipeStrip extends Pane {
         name.setMinWidth(40);
         contents = new VBox(3, head, scroll);
         contents.setPadding(new Insets(5, 8, 4, 10));
-        cord = new Cord(desk);
+        cord = new Cord(bench);
         getChildren().addAll(contents, cord, result, summary);
-        Unhurried contentsDrawn = new Unhurried(this::refresh);
-        desk.historyProperty().addListener(o -> contentsDrawn.wish());
+        Unhurried named = new Unhurried(this::refresh);
+        desk.historyProperty().addListener(o -> named.wish());
+        Unhurried drawn = new Unhurried(this::drawResult);
+        desk.resolvedProperty().addListener(o -> drawn.wish());
         desk.viewProperty().addListener((o, was, now) -> {
-            if (!was.subject().equals(now.subject())
-                    || !was.chosen().equals(now.chosen())
-                    || !was.group().equals(now.group())
-                    || was.dark() != now.dark()) {
+            if (!was.group().equals(now.group())) {
                 refresh();
+            }
+            if (was.dark() != now.dark()) {
                 drawResult();
             }
         });
-        Unhurried resultDrawn = new Unhurried(this::drawResult);
-        desk.resolvedProperty().addListener(o -> resultDrawn.wish());
     }
 
     @Override
@@ -94,16 +89,9 @@ public final class RecipeStrip extends Pane {
     }
 
     private void refresh() {
-        name.setText(
-                desk.view().group().equals(View.OUTERMOST)
-                        ? desk.root().name()
-                        : "in " + desk.root().name());
-        int figures = desk.root().members().size();
-        count.setText(figures == 1 ? "1 figure" : figures + " figures");
-        chips.getChildren().clear();
-        for (Member member : desk.root().members()) {
-            chips.getChildren().add(chip(member));
-        }
+        boolean outermost = desk.view().group().equals(View.OUTERMOST);
+        name.setText(outermost ? desk.root().name() : "in " + desk.root().name());
+        count.setText(Numerals.counted(desk.root().members().size(), "figure"));
     }
 
     private Label adder() {
@@ -123,68 +111,14 @@ public final class RecipeStrip extends Pane {
     }
 
     private void adding(Label at) {
+        FigureActs figures = new FigureActs(bench);
         ContextMenu menu = new ContextMenu();
         for (Form form : Form.EACH) {
             MenuItem item = new MenuItem(form.schema().title());
-            item.setOnAction(e -> words.figure(form, ""));
+            item.setOnAction(e -> figures.add(form.schema().word()));
             menu.getItems().add(item);
         }
         menu.show(at, Side.BOTTOM, 0, 0);
-    }
-
-    private VBox chip(Member member) {
-        Canvas picture = new Canvas(50, 34);
-        Label label = new Label(member.name());
-        VBox chip = new VBox(picture, label);
-        chip.getStyleClass().add("chip");
-        if (!member.standing().counts() || member.standing().locked()) {
-            // Said in words, for a mark alone would have to be learned.
-            label.setText(String.join(", ", member.standing().words()));
-            chip.getStyleClass().add("aside");
-        }
-        chip.setFocusTraversable(true);
-        chip.setAccessibleText((member instanceof Group ? "Group " : "Figure ") + member.name());
-        drawMember(picture, member.standing(Standing.PLAIN));
-        if (desk.view().chosen().contains(member.id())) {
-            chip.getStyleClass().add("chosen");
-        }
-        chip.setOnMouseClicked(e -> {
-            if (e.getClickCount() == 2 && member instanceof Group group) {
-                desk.into(group);
-            } else if (e.isShiftDown()) {
-                desk.look(desk.view().toggling(desk.root().id(), member.id()));
-            } else {
-                choose(member);
-            }
-        });
-        chip.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                choose(member);
-            } else if (e.getCode() == KeyCode.DELETE) {
-                choose(member);
-                desk.selection().remove();
-            } else {
-                return;
-            }
-            e.consume();
-        });
-        return chip;
-    }
-
-    private void choose(Member member) {
-        desk.openStage(Stage.SET_OUT);
-        desk.look(desk.view().choosing(desk.root().id(), Set.of(member.id())));
-    }
-
-    private void drawMember(Canvas picture, Member figure) {
-        Palette palette = Palette.of(desk.view().dark());
-        Artwork artwork = new Resolver()
-                .resolve(
-                        desk.root().withRecipe(List.of()).withMembers(List.of(figure)),
-                        desk.design().page().ground(),
-                        Watch.NONE);
-        Camera camera = Camera.whole(artwork.box(), picture.getWidth(), picture.getHeight(), 4);
-        new Painter(picture.getGraphicsContext2D(), camera, palette, desk.root()).lines(artwork, Set.of(), 1.2);
     }
 
     private void drawResult() {
@@ -192,16 +126,16 @@ public final class RecipeStrip extends Pane {
             return;
         }
         Palette palette = Palette.of(desk.view().dark());
-        Artwork artwork = desk.resolved().finished();
-        Camera camera = Camera.whole(artwork.box(), result.getWidth(), result.getHeight(), 5);
-        Painter painter = new Painter(result.getGraphicsContext2D(), camera, palette, desk.root());
-        painter.clear(palette.paper());
-        painter.bands(artwork, 0.5);
-        int crossings = artwork.work().weaves().stream()
-                .mapToInt(l -> l.weave().crossings().size())
-                .sum();
-        summary.setText(desk.resolved().inspection().readings().get(0).text().replaceAll(",.*", " strands") + "\n"
-                + crossings + " crossings\n" + artwork.shapes().size()
-                + (crossings > 0 ? " courses" : " lines"));
+        Scene scene = desk.resolved().finished().scene();
+        Camera camera = Camera.whole(scene.box(), result.getWidth(), result.getHeight(), 5);
+        GraphicsContext gc = result.getGraphicsContext2D();
+        gc.setFill(palette.paper());
+        gc.fillRect(0, 0, result.getWidth(), result.getHeight());
+        CanvasOutput.draw(scene, Looks.own(palette, 0.5), gc, camera);
+        Inventory inventory = Inventory.of(desk.resolved().finished());
+        int crossings = inventory.crossings().size();
+        summary.setText(Numerals.counted(inventory.strands().size(), "strand") + "\n"
+                + Numerals.counted(crossings, "crossing") + "\n"
+                + Numerals.counted(scene.size(), crossings > 0 ? "course" : "line"));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Parent;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -14,13 +15,17 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.VBox;
 import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.Measures;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Scope;
 
 /**
  * A setting in a sentence: words on a wash until it is opened, then a field to type in. Up and Down step it, dragging
@@ -32,6 +37,7 @@ final class Slot extends VBox {
     private static final int MOST_COLUMNS = 60;
 
     private final Desk desk;
+    private final Focus focus;
     private final Subject subject;
     private final String key;
     private final Kind kind;
@@ -45,8 +51,9 @@ final class Slot extends VBox {
     private boolean fromField;
 
     /** @param words what a choice or a reference can be; empty for a number */
-    Slot(Desk desk, Subject subject, String key, Kind kind, String value, List<String> words) {
-        this.desk = desk;
+    Slot(Bench bench, Subject subject, String key, Kind kind, String value, List<String> words) {
+        this.desk = bench.desk();
+        this.focus = bench.focus();
         this.subject = subject;
         this.key = key;
         this.kind = kind;
@@ -122,6 +129,16 @@ final class Slot extends VBox {
         return getChildren().contains(typed);
     }
 
+    private Scope scope() {
+        return desk.design().scope(subject.group());
+    }
+
+    /** Has a field just laid in take keys at once, and not only after the next pulse. */
+    static void ready(Parent parent) {
+        parent.applyCss();
+        parent.layout();
+    }
+
     private Optional<Described> thing() {
         return subject.in(desk.design());
     }
@@ -139,9 +156,9 @@ final class Slot extends VBox {
     /** Opens the slot for typing, with what it holds chosen whole, or with the first character already typed. */
     void open(String first) {
         getChildren().setAll(typed, result);
-        Wording.ready(this);
-        thing().ifPresent(t -> typed.setText(
-                first.isEmpty() ? t.schema().typed(t, key, desk.design().unit()) : first.replace("=", "")));
+        ready(this);
+        thing().ifPresent(t ->
+                typed.setText(first.isEmpty() ? t.schema().typed(t, key, scope()) : first.replace("=", "")));
         typed.setPrefColumnCount(
                 Math.max(5, Math.min(MOST_COLUMNS, typed.getText().length() + 2)));
         typed.requestFocus();
@@ -179,8 +196,8 @@ final class Slot extends VBox {
     private Amount read(String text) throws CannotRead {
         double was = amount().map(Amount::value).orElse(0.0);
         return kind instanceof Kind.Length
-                ? Expression.length(afterName(text), desk.design().scope(), was)
-                : Expression.amount(afterName(text), desk.design().scope(), was);
+                ? Expression.length(afterName(text), scope(), was)
+                : Expression.amount(afterName(text), scope(), was);
     }
 
     /** What stands behind {@code name =}; the whole text without that. */
@@ -196,9 +213,8 @@ final class Slot extends VBox {
 
     private void keep() {
         String text = typed.getText();
-        boolean unchanged = thing().map(
-                        t -> t.schema().typed(t, key, desk.design().unit()).equals(text))
-                .orElse(true);
+        boolean unchanged =
+                thing().map(t -> t.schema().typed(t, key, scope()).equals(text)).orElse(true);
         close();
         if (unchanged) {
             return;
@@ -231,7 +247,7 @@ final class Slot extends VBox {
                     event.isShiftDown() ? 10 : event.isControlDown() ? 0.1 : 1,
                     false);
         } else if (event.getCode() == KeyCode.ESCAPE) {
-            getScene().lookup("#field").requestFocus();
+            focus.go(Focus.Place.FIELD);
         } else {
             return;
         }
@@ -247,7 +263,7 @@ final class Slot extends VBox {
             event.consume();
             if (fromField) {
                 fromField = false;
-                getScene().lookup("#field").requestFocus();
+                focus.go(Focus.Place.FIELD);
             } else {
                 // The slot stays in hand, so that Tab goes on from it.
                 requestFocus();
@@ -260,8 +276,7 @@ final class Slot extends VBox {
 
     private void step(int way, double by, boolean inDrag) {
         if (!words.isEmpty()) {
-            String now = thing().map(t -> t.schema().typed(t, key, desk.design().unit()))
-                    .orElse("");
+            String now = thing().map(t -> t.schema().typed(t, key, scope())).orElse("");
             int next = Math.floorMod(words.indexOf(now) - way, words.size());
             desk.set(subject, key, words.get(next), inDrag);
             return;

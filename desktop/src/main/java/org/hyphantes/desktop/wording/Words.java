@@ -4,33 +4,35 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Predicate;
+import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.FigureActs;
+import org.hyphantes.desktop.act.Measures;
+import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Stage;
+import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.Described;
 import org.hyphantes.treatment.Treatment;
 
-/** The words that can be typed: figures and treatments with a first number, pictures, and measures. */
+/** The words that can be typed: figures and treatments with a first number, stages and what is done in them, and measures. */
 public final class Words {
+    private final Bench bench;
     private final Desk desk;
-    private Consumer<String> fraction = words -> {};
-    private Predicate<String> become = word -> false;
+    private final List<Stage> stages;
+    private Predicate<String> field = text -> false;
 
-    public Words(Desk desk) {
-        this.desk = desk;
+    public Words(Bench bench, List<Stage> stages) {
+        this.bench = bench;
+        this.desk = bench.desk();
+        this.stages = stages.stream().filter(Stage::isHere).toList();
     }
 
-    /** What makes a known point of a fraction such as 1/3, along the side under the pointer. */
-    public void onFraction(Consumer<String> act) {
-        fraction = act;
-    }
-
-    /** What makes the figure just laid one of another kind; its answer says whether there is one. */
-    public void onNoun(Predicate<String> act) {
-        become = act;
+    /** What takes text that has a meaning only in the field, such as a fraction along the side under the pointer. */
+    public void onTyped(Predicate<String> act) {
+        field = act;
     }
 
     /** The words that begin with what has been typed, at most six. */
@@ -39,19 +41,16 @@ public final class Words {
         return all().stream().filter(w -> w.startsWith(begun)).limit(6).toList();
     }
 
-    private static List<String> all() {
+    private List<String> all() {
         List<String> words = new ArrayList<>();
         Form.EACH.forEach(f -> words.add(f.schema().word()));
         Treatment.each().forEach(t -> words.add(t.schema().word()));
-        for (Stage stage : Stage.values()) {
-            if (stage.isHere()) {
-                words.add(stage.title().toLowerCase(Locale.ROOT));
-            }
-        }
+        stages.forEach(s -> words.add(s.title().toLowerCase(Locale.ROOT)));
         words.add("undo");
         words.add("redo");
         words.addAll(FigureWords.ALL);
-        words.addAll(WeaveWords.ALL);
+        words.addAll(DesignWords.ALL);
+        stages.forEach(s -> words.addAll(s.words()));
         return words;
     }
 
@@ -62,8 +61,7 @@ public final class Words {
         if (equals > 0) {
             return Measures.set(desk, typed.substring(0, equals).strip(), typed.substring(equals + 1));
         }
-        if (typed.matches("\\d+\\s*/\\s*\\d+")) {
-            fraction.accept(typed.replace(" ", ""));
+        if (field.test(typed)) {
             return true;
         }
         if (typed.matches("[\\d.]+")) {
@@ -72,14 +70,14 @@ public final class Words {
             return false;
         }
         String lower = typed.toLowerCase(Locale.ROOT);
-        for (Stage stage : Stage.values()) {
-            if (stage.isHere() && stage.title().toLowerCase(Locale.ROOT).startsWith(lower) && lower.length() > 1) {
-                desk.openStage(stage);
+        for (Stage stage : stages) {
+            if (stage.title().toLowerCase(Locale.ROOT).startsWith(lower) && lower.length() > 1) {
+                desk.open(stage.id());
                 return true;
             }
         }
         String word = lower.split(" ", 2)[0];
-        String number =
+        String rest =
                 typed.contains(" ") ? typed.substring(typed.indexOf(' ') + 1).strip() : "";
         List<String> found = completions(word);
         if (found.isEmpty() || word.isEmpty()) {
@@ -88,51 +86,57 @@ public final class Words {
                     + " seat = 62.");
             return false;
         }
-        return act(all().contains(word) ? word : found.get(0), number);
+        return act(all().contains(word) ? word : found.get(0), rest);
     }
 
-    private boolean act(String word, String number) {
-        switch (word) {
-            case "undo" -> desk.undo();
-            case "redo" -> desk.redo();
-            default -> {
-                if (FigureWords.ALL.contains(word)) {
-                    return new FigureWords(desk).run(word, number);
-                }
-                if (WeaveWords.ALL.contains(word)) {
-                    return new WeaveWords(desk).run(word, number);
-                }
-                for (Form form : Form.EACH) {
-                    if (form.schema().word().equals(word)) {
-                        return figure(form, number);
-                    }
-                }
-                for (Treatment treatment : Treatment.each()) {
-                    if (treatment.schema().word().equals(word)) {
-                        return treatment(treatment, number);
-                    }
-                }
+    private boolean act(String word, String rest) {
+        if (word.equals("undo")) {
+            desk.undo();
+            return true;
+        }
+        if (word.equals("redo")) {
+            desk.redo();
+            return true;
+        }
+        if (FigureWords.ALL.contains(word)) {
+            return new FigureWords(bench).run(word, rest);
+        }
+        if (DesignWords.ALL.contains(word)) {
+            return new DesignWords(desk).run(word, rest);
+        }
+        for (Stage stage : stages) {
+            if (stage.words().contains(word)) {
+                return stage.run(bench, word, rest);
             }
         }
-        return true;
+        for (Form form : Form.EACH) {
+            if (form.schema().word().equals(word)) {
+                return figure(form, rest);
+            }
+        }
+        for (Treatment treatment : Treatment.each()) {
+            if (treatment.schema().word().equals(word)) {
+                return treatment(treatment, rest);
+            }
+        }
+        return false;
     }
 
     /** Adds a figure, and makes the sentence about it. */
     public boolean figure(Form form, String number) {
-        if (!become.test(form.schema().word())) {
-            desk.addFigure(desk.starting(form.schema().word()));
-        }
+        new FigureActs(bench).add(form.schema().word());
         Subject subject = desk.view().subject().orElseThrow();
         return number.isEmpty() || desk.set(subject, firstNumber(form), number, false);
     }
 
     /** Sets the first number of the step of this kind, or adds one. */
     private boolean treatment(Treatment treatment, String number) {
-        Optional<Integer> at = desk.root().last(treatment.getClass());
-        if (at.isEmpty()) {
-            desk.addStep(treatment);
+        Optional<Step> there = desk.root().last(treatment.getClass());
+        if (there.isEmpty()) {
+            new RecipeActs(desk).add(treatment);
         } else {
-            desk.look(desk.view().about(new Subject.OfStep(desk.root().id(), at.get())));
+            desk.look(desk.view()
+                    .about(new Subject.OfStep(desk.root().id(), there.get().id())));
         }
         return number.isEmpty() || desk.set(desk.view().subject().orElseThrow(), firstNumber(treatment), number, false);
     }

@@ -67,7 +67,7 @@ record Target(Optional<Subject> subject, String key) {
         for (int i = 0; i < group.recipe().size(); i++) {
             String word = group.recipe().get(i).treatment().schema().word();
             if (word.equals(words[0].toLowerCase(Locale.ROOT)) && ++seen == wanted) {
-                return new Subject.OfStep(group.id(), i);
+                return new Subject.OfStep(group.id(), group.recipe().get(i).id());
             }
             known.add(word);
         }

@@ -1,9 +1,11 @@
 package org.hyphantes.exchange.project;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,19 +31,14 @@ import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Reading;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
-import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
-import org.hyphantes.weave.Break;
-import org.hyphantes.weave.Pin;
-import org.hyphantes.weave.Place;
-import org.hyphantes.weave.Reach;
-import org.hyphantes.weave.StrandKey;
-import org.hyphantes.weave.Way;
 
 /** Reads a design from a JSON tree, saying of anything amiss where it stands. Numbers are mm and degrees whatever the unit. */
 final class DesignReader {
     static final String FORMAT = "hyphantes design";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
+
+    private static final JsonMapper PLAIN = new JsonMapper();
 
     private final Set<String> ids = new HashSet<>();
     private Map<String, Amount> measures = Map.of();
@@ -62,6 +59,9 @@ final class DesignReader {
         if (version > VERSION) {
             throw new CannotOpen("This file was written by a newer Hyphantes (format " + version
                     + "); this one reads up to " + VERSION + ".");
+        }
+        if (version == 1) {
+            Version1.upgrade((ObjectNode) tree);
         }
         only(
                 tree,
@@ -96,8 +96,7 @@ final class DesignReader {
 
     private static Map<String, Amount> measures(JsonNode node) throws CannotOpen {
         Map<String, Amount> found = new LinkedHashMap<>();
-        for (Iterator<Map.Entry<String, JsonNode>> it = node.fields(); it.hasNext(); ) {
-            Map.Entry<String, JsonNode> entry = it.next();
+        for (Map.Entry<String, JsonNode> entry : node.properties()) {
             try {
                 found.put(entry.getKey(), Expression.length(entry.getValue().asText(), new Scope(found, Unit.MM), 0));
             } catch (CannotRead e) {
@@ -114,9 +113,10 @@ final class DesignReader {
             members.add(member(memberNodes.get(i), at + "/members/" + i));
         }
         List<Step> recipe = new ArrayList<>();
+        Set<String> steps = new HashSet<>();
         JsonNode stepNodes = array(node, "recipe", at);
         for (int i = 0; i < stepNodes.size(); i++) {
-            recipe.add(step(stepNodes.get(i), at + "/recipe/" + i));
+            recipe.add(step(stepNodes.get(i), steps, at + "/recipe/" + i));
         }
         return new Group(id, name, members, recipe);
     }
@@ -160,54 +160,60 @@ final class DesignReader {
                     case "locked" -> standing.withLocked(true);
                     case "hidden" -> standing.withHidden(true);
                     case "helper" -> standing.withHelper(true);
-                    default -> throw at(
-                            at + "/standing", "\"" + word + "\" is not known here; it can be locked, hidden, helper.");
+                    default ->
+                        throw at(
+                                at + "/standing",
+                                "\"" + word + "\" is not known here; it can be locked, hidden, helper.");
                 };
             }
         }
         return standing;
     }
 
-    private Step step(JsonNode node, String at) throws CannotOpen {
-        Treatment starting = kind(text(node, "treatment", at), Treatment.each(), at + "/treatment");
+    private Step step(JsonNode node, Set<String> taken, String at) throws CannotOpen {
+        Treatment treatment = kind(text(node, "treatment", at), Treatment.each(), at + "/treatment");
+        String id = text(node, "id", at);
+        if (id.isBlank() || !taken.add(id)) {
+            throw at(at + "/id", "\"" + id + "\" is used twice, or empty.");
+        }
         String passes = one(text(node, "passes", at), List.of("over", "under"), w -> w, at + "/passes");
-        Treatment treatment =
-                (Treatment) settings(node, starting, List.of("treatment", "passes", "pins", "breaks"), at);
-        if (node.has("pins")) {
-            if (!(treatment instanceof Interlace interlace)) {
-                throw at(at + "/pins", "only an interlace has pins.");
+        List<String> others = new ArrayList<>(List.of("treatment", "id", "passes"));
+        others.addAll(treatment.schema().kept());
+        treatment = (Treatment) settings(node, treatment, others, at);
+        for (String key : treatment.schema().kept()) {
+            if (node.has(key)) {
+                treatment = keeping(treatment, key, array(node, key, at), at + "/" + key);
             }
-            List<Pin> pins = new ArrayList<>();
-            JsonNode pinNodes = array(node, "pins", at);
-            for (int i = 0; i < pinNodes.size(); i++) {
-                pins.add(pin(pinNodes.get(i), at + "/pins/" + i));
-            }
-            treatment = interlace.withPins(pins);
         }
-        if (node.has("breaks")) {
-            if (!(treatment instanceof Interlace interlace)) {
-                throw at(at + "/breaks", "only an interlace has breaks.");
-            }
-            List<Break> breaks = new ArrayList<>();
-            JsonNode breakNodes = array(node, "breaks", at);
-            for (int i = 0; i < breakNodes.size(); i++) {
-                breaks.add(cut(breakNodes.get(i), at + "/breaks/" + i));
-            }
-            treatment = interlace.withBreaks(breaks);
+        return new Step(id, passes.equals("over"), treatment);
+    }
+
+    private static Treatment keeping(Treatment treatment, String key, JsonNode list, String at) throws CannotOpen {
+        try {
+            List<?> told = PLAIN.treeToValue(list, List.class);
+            return (Treatment) treatment.schema().keeping(treatment, key, told);
+        } catch (CannotRead e) {
+            throw at(at + e.place(), e.getMessage());
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a tree of plain values is always plain", e);
         }
-        return new Step(passes.equals("over"), treatment);
     }
 
     private Described settings(JsonNode node, Described starting, List<String> others, String at) throws CannotOpen {
         Described thing = starting;
-        for (Iterator<Map.Entry<String, JsonNode>> it = node.fields(); it.hasNext(); ) {
-            Map.Entry<String, JsonNode> entry = it.next();
+        for (Map.Entry<String, JsonNode> entry : node.properties()) {
             if (others.contains(entry.getKey())) {
                 continue;
             }
             String place = at + "/" + entry.getKey();
             if (!entry.getValue().isTextual() && !entry.getValue().isNumber()) {
                 throw at(place, "a number or a word is wanted here.");
+            }
+            if (thing.schema().figures().containsKey(entry.getKey())) {
+                // A figure is held by its id, whether it is there or gone.
+                thing = (Described) thing.schema()
+                        .put(thing, entry.getKey(), entry.getValue().asText());
+                continue;
             }
             try {
                 Reading<?> reading = thing.schema()
@@ -221,46 +227,6 @@ final class DesignReader {
             }
         }
         return thing;
-    }
-
-    private static Pin pin(JsonNode node, String at) throws CannotOpen {
-        only(node, at, List.of("first", "second", "ordinal", "over", "reach"));
-        String over = one(text(node, "over", at), List.of("first", "second"), w -> w, at + "/over");
-        return new Pin(place(node, at), over.equals("first"), reach(node, at));
-    }
-
-    private static Break cut(JsonNode node, String at) throws CannotOpen {
-        only(node, at, List.of("first", "second", "ordinal", "way", "reach"));
-        Way way = one(text(node, "way", at), List.of(Way.values()), DesignWriter::word, at + "/way");
-        return new Break(place(node, at), way, reach(node, at));
-    }
-
-    private static Place place(JsonNode node, String at) throws CannotOpen {
-        return new Place(
-                strand(node.path("first"), at + "/first"),
-                strand(node.path("second"), at + "/second"),
-                count(node, "ordinal", at));
-    }
-
-    private static Reach reach(JsonNode node, String at) throws CannotOpen {
-        return one(text(node, "reach", at), List.of(Reach.values()), DesignWriter::word, at + "/reach");
-    }
-
-    private static StrandKey strand(JsonNode node, String at) throws CannotOpen {
-        only(node, at, List.of("figure", "parts", "copies"));
-        List<Integer> parts = node.has("parts") ? counts(node, "parts", at) : List.of();
-        return new StrandKey(text(node, "figure", at), parts, counts(node, "copies", at));
-    }
-
-    private static List<Integer> counts(JsonNode node, String key, String at) throws CannotOpen {
-        List<Integer> counts = new ArrayList<>();
-        for (JsonNode count : array(node, key, at)) {
-            if (!count.isInt()) {
-                throw at(at + "/" + key, "whole numbers are wanted here.");
-            }
-            counts.add(count.intValue());
-        }
-        return counts;
     }
 
     private String id(JsonNode node, String key, String at) throws CannotOpen {
@@ -288,8 +254,8 @@ final class DesignReader {
     }
 
     private static void only(JsonNode node, String at, List<String> keys) throws CannotOpen {
-        for (Iterator<String> it = node.fieldNames(); it.hasNext(); ) {
-            String key = it.next();
+        for (Map.Entry<String, JsonNode> entry : node.properties()) {
+            String key = entry.getKey();
             if (!keys.contains(key)) {
                 throw at(at + "/" + key, "nothing of this name belongs here.");
             }

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
@@ -13,11 +13,6 @@ import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
-import org.hyphantes.treatment.Interlace;
-import org.hyphantes.weave.Break;
-import org.hyphantes.weave.Pin;
-import org.hyphantes.weave.Place;
-import org.hyphantes.weave.StrandKey;
 
 /** Lays a design out as a tree of plain JSON values; settings by their schemas. */
 final class DesignWriter {
@@ -72,17 +67,14 @@ final class DesignWriter {
         for (Step step : group.recipe()) {
             ObjectNode node = recipe.addObject();
             node.put("treatment", step.treatment().schema().word());
+            node.put("id", step.id());
             node.put("passes", step.over() ? "over" : "under");
             settings(node, step.treatment());
-            if (step.treatment() instanceof Interlace interlace
-                    && !interlace.pins().isEmpty()) {
-                ArrayNode pins = node.putArray("pins");
-                interlace.pins().forEach(pin -> pins.add(pin(pin)));
-            }
-            if (step.treatment() instanceof Interlace interlace
-                    && !interlace.breaks().isEmpty()) {
-                ArrayNode breaks = node.putArray("breaks");
-                interlace.breaks().forEach(cut -> breaks.add(cut(cut)));
+            for (String key : step.treatment().schema().kept()) {
+                List<Map<String, Object>> told = step.treatment().schema().told(step.treatment(), key);
+                if (!told.isEmpty()) {
+                    node.set(key, mapper.valueToTree(told));
+                }
             }
         }
     }
@@ -113,43 +105,5 @@ final class DesignWriter {
         } else {
             into.put(key, amount.value());
         }
-    }
-
-    private ObjectNode pin(Pin pin) {
-        ObjectNode node = place(pin.place());
-        node.put("over", pin.firstOver() ? "first" : "second");
-        node.put("reach", word(pin.reach()));
-        return node;
-    }
-
-    private ObjectNode cut(Break cut) {
-        ObjectNode node = place(cut.place());
-        node.put("way", word(cut.way()));
-        node.put("reach", word(cut.reach()));
-        return node;
-    }
-
-    private ObjectNode place(Place place) {
-        ObjectNode node = mapper.createObjectNode();
-        node.set("first", strand(place.first()));
-        node.set("second", strand(place.second()));
-        node.put("ordinal", place.ordinal());
-        return node;
-    }
-
-    static String word(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
-    private ObjectNode strand(StrandKey key) {
-        ObjectNode node = mapper.createObjectNode();
-        node.put("figure", key.figure());
-        if (!key.parts().isEmpty()) {
-            ArrayNode parts = node.putArray("parts");
-            key.parts().forEach(parts::add);
-        }
-        ArrayNode copies = node.putArray("copies");
-        key.copies().forEach(copies::add);
-        return node;
     }
 }

@@ -12,11 +12,14 @@ import org.hyphantes.geometry.Region;
 /**
  * Path data (W3C SVG 2, section 9.3): lines as L, circular arcs as A, cubics as C.
  *
- * <p>Coordinates are rounded to a hundred-thousandth of a millimetre. An arc of more than half a turn is written as two, so
- * that rounding its ends cannot throw its centre about.
+ * <p>Coordinates are rounded to a hundred-thousandth of a millimetre. An arc of more than a third of a turn is written in equal
+ * parts: the centre of half a turn hangs on the last digit of its ends (section 9.5 and implementation note F.6), and rounding would throw it about.
  */
 final class PathData {
     private static final int DECIMALS = 5;
+
+    /** The widest arc (radians) written in one part: a third of a turn, with room for what rounding adds to one. */
+    private static final double MOST_SWEEP = Math.PI * 2 / 3 + 1e-9;
 
     private final StringBuilder data = new StringBuilder();
 
@@ -48,10 +51,10 @@ final class PathData {
                 point(cubic.control2());
                 point(closing ? path.start() : cubic.end());
             } else if (curve instanceof Arc arc) {
-                int parts = Math.abs(arc.sweep()) > Math.PI ? 2 : 1;
+                int parts = Math.max(1, (int) Math.ceil(Math.abs(arc.sweep()) / MOST_SWEEP));
                 for (int k = 0; k < parts; k++) {
                     boolean last = k == parts - 1;
-                    arc(arc, last && closing ? path.start() : last ? arc.end() : arc.at(0.5));
+                    arc(arc, last && closing ? path.start() : last ? arc.end() : arc.at((k + 1.0) / parts));
                 }
             } else if (!closing) {
                 command('L');

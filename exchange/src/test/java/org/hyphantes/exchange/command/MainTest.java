@@ -13,9 +13,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.hyphantes.design.Design;
-import org.hyphantes.design.Figure;
+import org.hyphantes.design.Member;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Step;
+import org.hyphantes.design.Subject;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.figure.Form;
@@ -24,7 +26,8 @@ import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
-import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Treatment;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -159,7 +162,7 @@ class MainTest {
         assertThat(grounds + bands.get(0).area()).isCloseTo(outline, within(1e-3));
     }
 
-    /** Every slot of every figure, step, page and net, set to what it is, gives the same design again. */
+    /** Every slot of every figure, step, page and net, set to something else: that one is changed, and nothing besides. */
     @Test
     void everySlotCanBeSetByItsName() throws Exception {
         Design design = Demo.TIDE_RING.design().withMeasure("seat", Amount.of(62));
@@ -172,27 +175,68 @@ class MainTest {
             }
         }
         ProjectFile.save(design, file);
-        Map<String, Described> named = new LinkedHashMap<>();
-        design.root().members().forEach(m -> named.put(m.name(), ((Figure) m).form()));
-        design.root().recipe().forEach(s -> named.put(s.treatment().schema().word(), s.treatment()));
-        named.put("page", design.page());
-        named.put("net", design.net());
+        Map<String, Subject> named = new LinkedHashMap<>();
+        for (Member member : design.root().members()) {
+            named.put(member.name(), new Subject.OfFigure("design", member.id()));
+        }
+        for (Step step : design.root().recipe()) {
+            named.put(step.treatment().schema().word(), new Subject.OfStep("design", step.id()));
+        }
+        named.put("page", Subject.OfDesign.PAGE);
+        named.put("net", Subject.OfDesign.NET);
         int slots = 0;
-        for (Map.Entry<String, Described> entry : named.entrySet()) {
-            Schema<?> schema = entry.getValue().schema();
-            for (String key : schema.keys()) {
-                String typed = schema.typed(entry.getValue(), key, design.unit());
-                Path again = folder.resolve("again.hyphantes");
-                assertThat(run("set", file.toString(), entry.getKey() + "." + key, typed, "-o", again.toString()))
-                        .as(entry.getKey() + "." + key + " " + err)
+        Path again = folder.resolve("again.hyphantes");
+        for (Map.Entry<String, Subject> entry : named.entrySet()) {
+            Described thing = entry.getValue().in(design).orElseThrow();
+            for (String key : thing.schema().keys()) {
+                String slot = entry.getKey() + "." + key;
+                Object was = thing.schema().value(thing, key);
+                String other = other(thing.schema().kind(key), key, was);
+                assertThat(run("set", file.toString(), slot, other, "-o", again.toString()))
+                        .as(slot + " = " + other + " " + err)
                         .isZero();
-                assertThat(ProjectFile.open(again))
-                        .as(entry.getKey() + "." + key)
-                        .isEqualTo(design);
+                Design changed = ProjectFile.open(again);
+                Described now = entry.getValue().in(changed).orElseThrow();
+                assertThat(now.schema().value(now, key)).as(slot).isNotEqualTo(was);
+                Described back = (Described) now.schema().put(now, key, was);
+                assertThat(entry.getValue().put(changed, back)).as(slot).isEqualTo(design);
                 slots++;
             }
         }
         assertThat(slots).isGreaterThan(120);
+    }
+
+    /** What would be typed for another value than the present one. */
+    private static String other(Kind kind, String key, Object was) {
+        if (kind instanceof Kind.Choice choice) {
+            return choice.words().stream()
+                    .filter(w -> !w.equals(was))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        if (kind instanceof Kind.Text) {
+            return Map.of(
+                            "text", "Other words",
+                            "course", "M 0 0 L 10 0 L 10 20",
+                            "breaks", "3-2",
+                            "rounded", "each upper",
+                            "corners", "outer")
+                    .get(key);
+        }
+        if (kind instanceof Kind.Steps) {
+            return "5 6 7";
+        }
+        if (kind.isReference()) {
+            return kind instanceof Kind.Figure ? "Wide circle" : kind instanceof Kind.Strand ? "C" : "Noto Sans";
+        }
+        double value = ((Amount) was).value();
+        double least = kind instanceof Kind.Count count
+                ? count.least()
+                : kind instanceof Kind.Length length
+                        ? length.least()
+                        : kind instanceof Kind.Degrees degrees ? degrees.least() : ((Kind.Number) kind).least();
+        double step = kind instanceof Kind.Count ? 1 : kind instanceof Kind.Number ? 0.01 : 0.5;
+        return Numerals.shown(value - step >= least ? value - step : value + step, 6);
     }
 
     @Test

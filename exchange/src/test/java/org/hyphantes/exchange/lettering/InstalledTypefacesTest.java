@@ -10,8 +10,8 @@ import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.figure.Glyph;
-import org.hyphantes.figure.Ground;
 import org.hyphantes.figure.Lettering;
+import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Typesetter;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.Snag;
@@ -19,7 +19,6 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
-import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.setting.Amount;
@@ -46,8 +45,9 @@ class InstalledTypefacesTest {
         assertThat(glyphs.get(2).outlines().get(0).size()).isEqualTo(4);
         // Figures of one width: a fact of both typefaces, which tables of numbers rely on.
         List<Glyph> figures = typesetter.set("Noto Sans", "0123456789").orElseThrow();
-        assertThat(figures).allSatisfy(f -> assertThat(f.advance())
-                .isCloseTo(figures.get(0).advance(), within(1e-6)));
+        assertThat(figures)
+                .allSatisfy(
+                        f -> assertThat(f.advance()).isCloseTo(figures.get(0).advance(), within(1e-6)));
         assertThat(typesetter.set("No Such Face", "o")).isEmpty();
     }
 
@@ -62,16 +62,16 @@ class InstalledTypefacesTest {
 
     @Test
     void aLineStandsInTheMiddleOfItsBaselineAndRoundACircle() {
-        List<Path> straight = Lettering.STARTING.paths(Ground.WIDE);
+        List<Path> straight = Lettering.STARTING.paths(PageBox.WIDE);
         Box box = Box.round(straight.stream().map(Path::box).toList());
         assertThat(box.centre().x()).isCloseTo(0, within(1.0));
         assertThat(box.top()).isBetween(-16.0, -8.0);
         assertThat(box.bottom()).as("nothing here goes below the line").isLessThan(0.5);
         Lettering wider = with(Map.of("spacing", Amount.of(2)));
-        Box more = Box.round(wider.paths(Ground.WIDE).stream().map(Path::box).toList());
+        Box more = Box.round(wider.paths(PageBox.WIDE).stream().map(Path::box).toList());
         assertThat(more.width()).isCloseTo(box.width() + 8 * 2, within(1e-6));
         Lettering round = with(Map.of("round", Amount.of(60)));
-        for (Path outline : round.paths(Ground.WIDE)) {
+        for (Path outline : round.paths(PageBox.WIDE)) {
             Point start = outline.start();
             assertThat(start.length())
                     .as("letters stand on the circle, outward")
@@ -85,12 +85,11 @@ class InstalledTypefacesTest {
         Design design = Recipes.addFigure("design", missing).change().apply(Design.empty("Trial"));
         assertThat(ProjectFile.read(ProjectFile.text(design))).isEqualTo(design);
         var artwork = new Resolver().resolve(design);
-        assertThat(artwork.shapes()).as("set in another meanwhile").isNotEmpty();
-        Snag snag = Inspection.of(design, artwork, Watch.NONE).snags().get(0);
+        assertThat(artwork.scene().flat()).as("set in another meanwhile").isNotEmpty();
+        Snag snag = Inspection.of(design, artwork).snags().get(0);
         assertThat(snag.words()).contains("No Such Face, which this computer lacks");
-        Design mended = snag.mend().orElseThrow().change().apply(design);
-        assertThat(Inspection.of(mended, new Resolver().resolve(mended), Watch.NONE)
-                        .snags())
+        Design mended = snag.mend().orElseThrow().of(design);
+        assertThat(Inspection.of(mended, new Resolver().resolve(mended)).snags())
                 .isEmpty();
     }
 }

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Breaks;
@@ -19,13 +20,17 @@ import org.hyphantes.design.Page;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Sketch;
+import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
 import org.hyphantes.design.Swaps;
+import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
+import org.hyphantes.gauge.Inspection;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.weave.Reach;
@@ -33,6 +38,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class ProjectFileTest {
     @TempDir
@@ -77,7 +83,7 @@ class ProjectFileTest {
         design = design.withSketch(Sketch.STARTING.of("pencil.png").at(new Point(3, 4)))
                 .withPage(Page.STARTING.fitting(new Box(-50, -20, 60, 70), 5))
                 .withNet(new Net(Net.Pattern.ROUND, new Amount(12.5, "in(1/2) - 0.2"), Amount.of(4), Amount.of(12)));
-        design = Recipes.pass(design, "design", 1).change().apply(design);
+        design = Recipes.pass(design, "design", "band-1").change().apply(design);
         var laying =
                 new Resolver().resolve(Demo.TIDE_RING.design()).work().weaves().get(0);
         design = Swaps.swap(laying, 3, Reach.EVERY_TURN).change().apply(design);
@@ -131,7 +137,7 @@ class ProjectFileTest {
                 "\"facing\" : \"outward\" | \"facing\" : \"inward\" | At /recipe/0/facing: \"inward\" is none of outward, as drawn",
                 "\"times\" : 8 | \"times\" : 99999 | At /recipe/0/times: \"times\" must be 3600 or less",
                 "\"unit\" : \"mm\" | \"unit\" : \"ell\" | At /unit: \"ell\" is not known here; it can be mm, cm, in, pt, px.",
-                "\"version\" : 1 | \"version\" : 2 | written by a newer Hyphantes (format 2)",
+                "\"version\" : 2 | \"version\" : 3 | written by a newer Hyphantes (format 3)",
                 "hyphantes design | other design | not a Hyphantes design",
                 "\"measures\" : { } | \"measures\" : { \"a\" : \"1 +\" } | At /measures/a: A number is missing",
                 "\"unit\" : \"mm\" | \"unit\" : \"mm\", \"unit\" : \"mm\" | line 5",
@@ -145,6 +151,59 @@ class ProjectFileTest {
         assertThatThrownBy(() -> ProjectFile.read(damaged))
                 .isInstanceOf(CannotOpen.class)
                 .hasMessageContaining(words);
+    }
+
+    /** Files of the first format, in which steps had no ids and figures were named: what they were is what the demos are. */
+    @ParameterizedTest
+    @EnumSource(Demo.class)
+    void theFirstFormatIsReadAsWhatItMeant(Demo demo) throws Exception {
+        String name = demo.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + ProjectFile.ENDING;
+        String text;
+        try (var in = Demo.class.getResourceAsStream("/org/hyphantes/exchange/version-1/" + name)) {
+            text = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        }
+        assertThat(text).contains("\"version\" : 1");
+        Design read = ProjectFile.read(text);
+        assertThat(read).isEqualTo(demo.design());
+        for (Step step : read.root().recipe()) {
+            step.treatment()
+                    .schema()
+                    .figures()
+                    .forEach((key, otherwise) -> assertThat(
+                                    (String) step.treatment().schema().value(step.treatment(), key))
+                            .satisfiesAnyOf(
+                                    held -> assertThat(held).isEqualTo(otherwise),
+                                    held -> assertThat(read.root().names()).containsKey(held)));
+        }
+    }
+
+    /** A figure is held by its id: renaming it changes nothing, and one that is gone is said and comes back with it. */
+    @Test
+    void aFigureThatIsNamedByAStepCanBeRenamedAndIsMissedWhenItIsGone() throws Exception {
+        Design design = Demo.TIDE_RING.design();
+        design = new Subject.OfStep("design", "band-1")
+                .set(design, "lines", "Wide circle")
+                .value();
+        Design renamed = Arranging.rename("design", "circle-2", "Rim").change().apply(design);
+        assertThat(new Resolver()
+                        .resolve(renamed)
+                        .work()
+                        .weaves()
+                        .get(0)
+                        .weave()
+                        .strands())
+                .hasSameSizeAs(new Resolver()
+                        .resolve(design)
+                        .work()
+                        .weaves()
+                        .get(0)
+                        .weave()
+                        .strands());
+        assertThat(ProjectFile.read(ProjectFile.text(renamed))).isEqualTo(renamed);
+        Design gone = Arranging.remove("design", Set.of("circle-2")).change().apply(renamed);
+        assertThat(ProjectFile.read(ProjectFile.text(gone))).isEqualTo(gone);
+        assertThat(Inspection.of(gone, new Resolver().resolve(gone)).snags())
+                .anyMatch(s -> s.words().contains("refers to a figure that is gone"));
     }
 
     /** However a file is cut short or a byte of it changed, reading gives a design or a message, and nothing else. */
@@ -174,5 +233,28 @@ class ProjectFileTest {
         assertThatThrownBy(() -> ProjectFile.open(picture)).hasMessageContaining("picture.hyphantes");
         assertThatThrownBy(() -> ProjectFile.open(folder.resolve("gone.hyphantes")))
                 .hasMessageContaining("not there");
+    }
+
+    /** Numbers of every size, and typed with units, come back bit for bit: 20,000 of them, by a seed. */
+    @Test
+    void whateverNumberCanBeSetIsReadBackEqual() throws Exception {
+        Random random = new Random(11);
+        List<String> typed = List.of("1 in", "0.1 cm", "1/8 turn", "5.0E-4", "72 pt", "in(1 + 1/2)", "3 * 1e-7");
+        for (int i = 0; i < 20_000 / 20; i++) {
+            Design design = Design.empty("Numbers");
+            for (int k = 0; k < 20; k++) {
+                double value = k % 3 == 0
+                        ? random.nextGaussian() * Math.pow(10, random.nextInt(24) - 14)
+                        : random.nextInt(10_000) / 8.0;
+                String text = k % 5 == 4 ? typed.get(random.nextInt(typed.size())) : String.valueOf(value);
+                Amount amount = Expression.length(text, design.scope(), 0);
+                design = design.withMeasure("m" + "abcdefghijklmnopqrst".charAt(k), amount);
+            }
+            assertThat(ProjectFile.read(ProjectFile.text(design))).isEqualTo(design);
+        }
+        Design tiny = Recipes.addFigure("design", new Circle(Amount.of(40), Amount.of(62), Amount.of(0.0005)))
+                .change()
+                .apply(Design.empty("Tiny bearing"));
+        assertThat(ProjectFile.read(ProjectFile.text(tiny))).isEqualTo(tiny);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.Color;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
@@ -14,7 +15,9 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.scene.Look;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
 import org.hyphantes.weave.Crossing;
@@ -38,13 +41,13 @@ class DemoPicturesTest {
         for (Laying laying : work.weaves()) {
             List<Optional<Colour>> colours = new ArrayList<>();
             for (int s = 0; s < laying.weave().strands().size(); s++) {
-                colours.add(Optional.of(
-                        new Colour(String.format("#%02X%02X%02X", 40 + 23 * s % 200, 90, 220 - 31 * s % 180))));
+                colours.add(Optional.of(new Colour(
+                        String.format(Locale.ROOT, "#%02X%02X%02X", 40 + 23 * s % 200, 90, 220 - 31 * s % 180))));
             }
             weaves.add(
                     new Laying(laying.weave(), laying.group(), laying.step(), Affine.IDENTITY, colours, Shading.NONE));
         }
-        return Artwork.of(new Work(List.of(), weaves, work.symmetry()));
+        return Artwork.of(new Work(List.of(), weaves, work.symmetry()), design.figures(), Watch.NONE);
     }
 
     @ParameterizedTest
@@ -55,8 +58,9 @@ class DemoPicturesTest {
         Weave weave = artwork.work().weaves().get(0).weave();
         double clearance = weave.order().clearance();
         // Without the ink of outlines and inner lines, which may cover a narrow gap.
-        String svg = SvgFile.text(design, artwork).replaceAll("stroke=\"#[0-9A-F]{6}\"", "stroke=\"none\"");
-        Box page = SvgFile.page(artwork);
+        String svg = SvgFormat.text(design.name(), artwork.scene(), Look.PLAIN)
+                .replaceAll("stroke=\"#[0-9A-F]{6}\"", "stroke=\"none\"");
+        Box page = SvgFormat.page(artwork.scene());
         double scale = Math.min(14 / clearance, Math.sqrt(MOST_PIXELS / (page.width() * page.height())));
         Raster picture = Raster.of(svg, page, scale, false);
         assertThat(clearance * scale).as("pixels in the clearance").isGreaterThan(2.5);

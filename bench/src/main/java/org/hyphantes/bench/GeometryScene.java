@@ -1,0 +1,87 @@
+package org.hyphantes.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+
+/** The regions that are divided, united and offset: any number of them, {@link #RADIUS} large. */
+public enum GeometryScene {
+    /** Discs in a square lattice at a spacing of 0.8 of their radius. */
+    RINGS {
+        @Override
+        List<Region> regions(int count) {
+            return lattice(count).map(at -> Region.of(circle(at, RADIUS))).toList();
+        }
+    },
+    /** The same as bands 0.15 of the radius wide. */
+    ANNULI {
+        @Override
+        List<Region> regions(int count) {
+            return lattice(count)
+                    .map(at -> new Region(circle(at, 1.075 * RADIUS), List.of(circle(at, 0.925 * RADIUS))))
+                    .toList();
+        }
+    },
+    /** Discs on a circle of their own radius: all of them pass through its centre. */
+    ROSETTE {
+        @Override
+        List<Region> regions(int count) {
+            return IntStream.range(0, count)
+                    .mapToObj(i -> Region.of(circle(Point.polar(RADIUS, 360.0 * i / count), RADIUS)))
+                    .toList();
+        }
+    },
+    /** Smooth rounds of three to seven cubics, as close to one another as the rings, from seeded numbers. */
+    LOOPS {
+        @Override
+        List<Region> regions(int count) {
+            Random random = new Random(count);
+            double side = Math.sqrt(count) * 0.8 * RADIUS;
+            List<Region> regions = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                Point at = new Point(side * random.nextDouble(), side * random.nextDouble());
+                regions.add(Region.of(round(random, at)));
+            }
+            return regions;
+        }
+    };
+
+    static final double RADIUS = 10;
+
+    abstract List<Region> regions(int count);
+
+    private static Stream<Point> lattice(int count) {
+        int side = (int) Math.sqrt(count);
+        return IntStream.range(0, side * side)
+                .mapToObj(i -> new Point(0.8 * RADIUS * (i % side), 0.8 * RADIUS * (i / side)));
+    }
+
+    private static Path circle(Point at, double radius) {
+        return Path.closed(Arc.circle(at, radius, 0));
+    }
+
+    private static Path round(Random random, Point at) {
+        int n = 3 + random.nextInt(5);
+        List<Point> through = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            through.add(at.plus(Point.polar(RADIUS * (0.6 + 0.4 * random.nextDouble()), 360.0 * i / n)));
+        }
+        List<Curve> curves = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            Point p = through.get(i);
+            Point q = through.get((i + 1) % n);
+            Point along = q.minus(through.get((i + n - 1) % n));
+            Point on = through.get((i + 2) % n).minus(p);
+            curves.add(new Cubic(p, p.plus(along.times(0.18)), q.minus(on.times(0.18)), q));
+        }
+        return new Path(curves, true);
+    }
+}

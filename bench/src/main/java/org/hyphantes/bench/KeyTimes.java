@@ -1,0 +1,129 @@
+package org.hyphantes.bench;
+
+import java.nio.file.Files;
+import java.util.Arrays;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import org.hyphantes.design.Design;
+import org.hyphantes.desktop.HyphantesApp;
+import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.gauge.Mend;
+import org.hyphantes.gauge.Snag;
+
+/**
+ * Presses a key every 25 ms in the real window, first at rest, then while a mend of a design of 1,000 crossings is tried over and over,
+ * and prints how long each key waits until it has been answered.
+ */
+public final class KeyTimes extends Application {
+    private static final int WARM_UP = 60;
+    private static final int KEYS = 400;
+
+    private final Desk desk = new Desk();
+    private final AtomicInteger tried = new AtomicInteger();
+
+    @Override
+    public void start(Stage window) throws Exception {
+        Typefaces.load();
+        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        desk.lay(RingDesigns.cramped(1_000));
+        desk.open("weave");
+        Thread hand = new Thread(() -> press(window), "hand");
+        hand.setDaemon(true);
+        hand.start();
+    }
+
+    private void press(Stage window) {
+        try {
+            while (!on(() -> desk.settledProperty().get() && desk.resolved() != null)) {
+                Thread.sleep(100);
+            }
+            Thread.sleep(3_000);
+            presses(window, WARM_UP);
+            print("at rest", presses(window, KEYS));
+            Snag snag = on(() -> desk.resolved().inspection().snags().stream()
+                    .filter(s -> s.mend().isPresent())
+                    .findFirst()
+                    .orElseThrow());
+            Mend mend = snag.mend().orElseThrow();
+            Mend again = new Mend(mend.offer(), mend.done(), (design, watch) -> {
+                Design last = design;
+                while (true) {
+                    // Until it is broken off, by the last key.
+                    watch.step();
+                    last = mend.change().of(design, watch);
+                    tried.incrementAndGet();
+                    if (tried.get() > 10_000) {
+                        return last;
+                    }
+                }
+            });
+            Platform.runLater(() -> desk.mend(again));
+            print("while this mend is tried: " + snag.words(), presses(window, KEYS));
+            System.out.println("tried to its end " + tried.get() + " times meanwhile");
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } finally {
+            Platform.exit();
+            Runtime.getRuntime().halt(0);
+        }
+    }
+
+    private static <T> T on(java.util.function.Supplier<T> work) throws InterruptedException {
+        CountDownLatch done = new CountDownLatch(1);
+        Object[] made = new Object[1];
+        Platform.runLater(() -> {
+            made[0] = work.get();
+            done.countDown();
+        });
+        done.await();
+        @SuppressWarnings("unchecked")
+        T result = (T) made[0];
+        return result;
+    }
+
+    /** How long (ns) each of many keys waits. */
+    private static long[] presses(Stage window, int keys) throws InterruptedException {
+        long[] waits = new long[keys];
+        for (int i = 0; i < keys; i++) {
+            KeyCode key = i % 2 == 0 ? KeyCode.RIGHT : KeyCode.DOWN;
+            long begun = System.nanoTime();
+            on(() -> {
+                Node focused = window.getScene().getFocusOwner();
+                focused.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+                return true;
+            });
+            waits[i] = System.nanoTime() - begun;
+            Thread.sleep(25);
+        }
+        Arrays.sort(waits);
+        return waits;
+    }
+
+    private static void print(String when, long[] waits) {
+        System.out.printf(
+                "%d keys %s%n  median %.1f ms, 95 of 100 under %.1f ms, 99 under %.1f ms, longest %.1f ms%n",
+                waits.length,
+                when,
+                waits[waits.length / 2] / 1e6,
+                waits[waits.length * 95 / 100] / 1e6,
+                waits[waits.length * 99 / 100] / 1e6,
+                waits[waits.length - 1] / 1e6);
+    }
+
+    /** Starts the window; as in the application, an entry point that is no Application itself. */
+    public static final class Main {
+        private Main() {}
+
+        public static void main(String[] none) {
+            Application.launch(KeyTimes.class, none);
+        }
+    }
+}

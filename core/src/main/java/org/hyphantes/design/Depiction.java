@@ -1,0 +1,216 @@
+package org.hyphantes.design;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.offset.BandEdge;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Origin;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.scene.Spine;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.treatment.Work;
+import org.hyphantes.weave.BandStyle;
+import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Dive;
+import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
+import org.hyphantes.weave.Weave;
+
+/** Depicts work as a scene; nothing else that draws or writes reads the work. */
+final class Depiction {
+    private record Shown(List<Optional<Colour>> colours, double opacity) {}
+
+    private final Work work;
+    private final List<String> figures;
+    private final Watch watch;
+    private final Map<Weave, Map<Shown, List<Mark>>> woven = new IdentityHashMap<>();
+    private final List<Fault> faults = new ArrayList<>();
+    private Scene scene;
+
+    private Depiction(Work work, List<String> figures, Watch watch) {
+        this.work = work;
+        this.figures = figures;
+        this.watch = watch;
+    }
+
+    /**
+     * Finished work depicted: bands as areas, woven ones cut, and what is no band as lines.
+     *
+     * @param figures the ids of all figures in order
+     */
+    static Depiction of(Work work, List<String> figures, Watch watch) {
+        Depiction depiction = new Depiction(work, figures, watch);
+        depiction.scene = depiction.whole();
+        return depiction;
+    }
+
+    Scene scene() {
+        return scene;
+    }
+
+    /** The figures whose bands have no outline, so that only their lines are drawn. */
+    List<Fault> faults() {
+        return faults;
+    }
+
+    /** The scene of the centre lines alone. */
+    static Scene lines(Work work, List<String> figures) {
+        List<Mark> marks = new ArrayList<>();
+        for (Laid laid : work.lines()) {
+            marks.add(new Mark.Stroke(laid.path(), Paint.line(laid.colour()), Origin.of(laid.key())));
+        }
+        for (Laying laying : work.weaves()) {
+            for (Strand strand : laying.weave().strands()) {
+                Path path = strand.path().map(laying.placed());
+                marks.add(new Mark.Stroke(path, Paint.BARE_LINE, Origin.of(strand.key())));
+            }
+        }
+        Mark.Group group = group(Mark.Part.LINES, marks, Affine.IDENTITY, 0);
+        return new Scene(List.of(group), figures, group.box());
+    }
+
+    private Scene whole() {
+        List<Mark> lines = new ArrayList<>();
+        for (Laid laid : work.lines()) {
+            watch.step();
+            line(laid, lines);
+        }
+        List<Mark> marks = new ArrayList<>();
+        if (!lines.isEmpty()) {
+            marks.add(group(Mark.Part.LINES, lines, Affine.IDENTITY, 0));
+        }
+        int letters = 0;
+        for (Laying laying : work.weaves()) {
+            watch.step();
+            marks.add(group(Mark.Part.WEAVE, strands(laying), laying.placed(), letters));
+            letters += laying.weave().strands().size();
+        }
+        return new Scene(marks, figures, box(marks));
+    }
+
+    private static Mark.Group group(Mark.Part part, List<Mark> marks, Affine map, int letters) {
+        return Mark.Group.of(part, marks, map, letters, Origin.of(new StrandKey("", List.of())));
+    }
+
+    /** The strands of a weave, each a group of its courses; laid several times it is depicted but once. */
+    private List<Mark> strands(Laying laying) {
+        Shown shown = new Shown(laying.colours(), laying.shading().opacity());
+        return woven.computeIfAbsent(laying.weave(), w -> new java.util.HashMap<>())
+                .computeIfAbsent(shown, s -> strands(laying.weave(), s));
+    }
+
+    private List<Mark> strands(Weave weave, Shown shown) {
+        List<List<Mark>> byStrand = new ArrayList<>();
+        weave.strands().forEach(s -> byStrand.add(new ArrayList<>()));
+        boolean oneFigure =
+                weave.strands().stream().map(s -> s.key().figure()).distinct().count() == 1;
+        // Strands of one figure are told apart among themselves, unless they are its turns.
+        boolean byThemselves = oneFigure && weave.symmetry().turning().isEmpty();
+        for (Course course : weave.courses()) {
+            course(byStrand.get(course.strand()), weave, course, shown, byThemselves);
+        }
+        List<Mark> groups = new ArrayList<>();
+        for (int s = 0; s < byStrand.size(); s++) {
+            Origin origin = Origin.of(weave.strands().get(s).key(), s, -1);
+            groups.add(Mark.Group.of(Mark.Part.STRAND, byStrand.get(s), Affine.IDENTITY, 0, origin));
+        }
+        return groups;
+    }
+
+    private void course(List<Mark> into, Weave weave, Course course, Shown shown, boolean byThemselves) {
+        Strand strand = weave.strands().get(course.strand());
+        Origin origin = Origin.of(strand.key(), course.strand(), course.ordinal());
+        int number = byThemselves
+                ? course.strand()
+                : Math.max(0, figures.indexOf(strand.key().figure()));
+        int telling = strand.band().lines() > 0 ? -1 : number;
+        Paint paint = Paint.band(shown.colours().get(course.strand()));
+        into.add(new Mark.Area(
+                course.region(), course.sides(), Optional.of(spine(strand, course, telling)), paint, origin));
+        for (Dive dive : course.dives()) {
+            if (shown.opacity() > 0) {
+                into.add(new Mark.Shade(dive.stretch(), dive.from(), dive.to(), shown.opacity(), origin));
+            }
+        }
+        for (Path line : course.lines()) {
+            into.add(new Mark.Stroke(line, Paint.INNER_LINE, origin));
+        }
+    }
+
+    private static Spine spine(Strand strand, Course course, int telling) {
+        Path path = strand.path();
+        double from = path.lengthTo(course.from());
+        double to = path.lengthTo(course.to());
+        if (to <= from && path.closed()) {
+            to += path.length();
+        }
+        boolean ring = course.region().holes().size() == 1;
+        return new Spine(path, from, to, strand.width(), ring ? 0 : strand.width() * 1.25, telling);
+    }
+
+    private void line(Laid laid, List<Mark> into) {
+        Origin origin = Origin.of(laid.key());
+        List<Region> band = outline(laid);
+        if (band.isEmpty()) {
+            into.add(new Mark.Stroke(laid.path(), Paint.line(laid.colour()), origin));
+            return;
+        }
+        BandStyle style = laid.band().orElseThrow();
+        band.forEach(region -> into.add(new Mark.Area(region, Paint.band(laid.colour()), origin)));
+        for (double share : style.shares()) {
+            BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);
+            into.add(new Mark.Stroke(line.path(), Paint.INNER_LINE, origin));
+        }
+    }
+
+    private List<Region> outline(Laid laid) {
+        try {
+            return laid.band()
+                    .map(style -> BandOutline.regions(laid.path(), style.widths(), style.ends()))
+                    .orElse(List.of());
+        } catch (IllegalArgumentException | IllegalStateException e) {
+            faults.add(Fault.ofFigure("", laid.key().figure()));
+            return List.of();
+        }
+    }
+
+    private Box box(List<Mark> marks) {
+        List<Box> boxes = new ArrayList<>();
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Group group && !group.marks().isEmpty()) {
+                boxes.add(exact(group));
+            }
+        }
+        // A strand whose band finds no room has no mark, but the design is no smaller for it.
+        for (Laying laying : work.weaves()) {
+            laying.weave()
+                    .strands()
+                    .forEach(s -> boxes.add(s.path().map(laying.placed()).box()));
+        }
+        return Box.round(boxes);
+    }
+
+    /** The box round a group as it is laid, closer than that of its box carried. */
+    private static Box exact(Mark.Group group) {
+        if (group.map().equals(Affine.IDENTITY)) {
+            return group.box();
+        }
+        List<Box> boxes = new ArrayList<>();
+        for (Mark mark : new Scene(List.of(group), List.of(), group.box()).flat()) {
+            boxes.add(mark.box());
+        }
+        return Box.round(boxes);
+    }
+}

@@ -1,0 +1,94 @@
+package org.hyphantes.gauge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.weave.Projection;
+import org.hyphantes.weave.Strand;
+
+/**
+ * A design and its artwork with all that the gauges measure together, each found but once.
+ *
+ * @param bands what was measured on the bands of each weave; empty while they are not measured
+ * @param bare the crossings of lines that no interlacing has taken up; empty without any, or when they are too many
+ * @param found the snags of the recipe and of the weaves, each for its gauge
+ */
+public record Examined(
+        Design design,
+        Artwork artwork,
+        Optional<List<Bandwork.Measured>> bands,
+        Optional<Projection> bare,
+        List<Snag> found) {
+    /** @param measured whether bands are measured against one another, which takes longer than the rest */
+    static Examined of(Design design, Artwork artwork, Watch watch, boolean measured) {
+        List<Snag> found = new ArrayList<>(RecipeOrder.snags(design, artwork.faults()));
+        List<Bandwork.Measured> bands = new ArrayList<>();
+        for (Laying laying : artwork.work().weaves()) {
+            found.addAll(WeaveSnags.of(design, laying));
+            if (measured) {
+                Bandwork.Measured own = measured(design, laying, watch);
+                bands.add(own);
+                found.addAll(own.snags());
+            }
+        }
+        Optional<Projection> bare = bare(artwork, watch);
+        return new Examined(design, artwork, measured ? Optional.of(bands) : Optional.empty(), bare, found);
+    }
+
+    /** What was measured on a weave; one that cannot be measured is flagged, for nothing may be called whole unseen. */
+    private static Bandwork.Measured measured(Design design, Laying laying, Watch watch) {
+        try {
+            return Bandwork.of(design, laying, watch);
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
+            Snag snag = Snag.of(
+                    NarrowestGauge.WORD,
+                    State.BROKEN,
+                    null,
+                    "The bands of this weave cannot be measured: move one of its figures a little.");
+            return new Bandwork.Measured(0, 0, 0, List.of(snag));
+        }
+    }
+
+    private static Optional<Projection> bare(Artwork artwork, Watch watch) {
+        if (artwork.work().lines().isEmpty()) {
+            return Optional.empty();
+        }
+        List<Strand> strands = artwork.work().lines().stream()
+                .map(l -> new Strand("", l.key(), l.path(), 0, Ends.BUTT))
+                .toList();
+        return Projection.of(strands, watch);
+    }
+
+    /** How a gauge stands by the worst of its snags. */
+    State worst(Gauge gauge) {
+        return found.stream()
+                .filter(s -> s.gauge().equals(gauge.word()))
+                .map(Snag::state)
+                .max(State::compareTo)
+                .orElse(State.WHOLE);
+    }
+
+    /** What a gauge says of the bands as they were measured; that nothing is woven, or that measuring waits, it says of itself. */
+    GaugeReading ofBands(Gauge gauge, Function<List<Bandwork.Measured>, GaugeReading> reading) {
+        if (!isWoven()) {
+            return new GaugeReading(gauge, State.DOES_NOT_APPLY, "nothing woven");
+        }
+        return bands.map(reading).orElseGet(() -> new GaugeReading(gauge, State.RESOLVING, "at rest"));
+    }
+
+    boolean isWoven() {
+        return !artwork.work().weaves().isEmpty();
+    }
+
+    Examined with(List<Snag> more) {
+        List<Snag> all = new ArrayList<>(found);
+        all.addAll(more);
+        return new Examined(design, artwork, bands, bare, all);
+    }
+}

@@ -1,0 +1,41 @@
+package org.hyphantes.gauge;
+
+import java.util.List;
+import org.hyphantes.design.Design;
+import org.hyphantes.setting.Numerals;
+
+/** The narrowest ground or band, against what the material bears. */
+final class NarrowestGauge implements Gauge {
+    static final String WORD = "narrowest";
+    static final Gauge GAUGE = new NarrowestGauge();
+
+    private NarrowestGauge() {}
+
+    @Override
+    public String word() {
+        return WORD;
+    }
+
+    @Override
+    public String usual() {
+        return "1.68 mm, limit 1.5";
+    }
+
+    @Override
+    public GaugeReading read(Examined examined) {
+        return examined.ofBands(this, work -> read(examined.design(), examined.worst(this), work));
+    }
+
+    private GaugeReading read(Design design, State worst, List<Bandwork.Measured> work) {
+        double least =
+                work.stream().mapToDouble(Bandwork.Measured::narrowest).min().orElse(0);
+        String limit =
+                Numerals.shown(design.material().narrowest() / design.unit().millimetres(), 3);
+        if (Double.isInfinite(least)) {
+            return new GaugeReading(this, worst, "wide, limit " + limit);
+        }
+        boolean touch = work.stream().anyMatch(m -> m.touching() > 0);
+        String text = Numerals.length(Math.rint(least * 100) / 100, design.unit()) + ", limit " + limit;
+        return new GaugeReading(this, touch ? State.BROKEN : worst, text);
+    }
+}

@@ -1,4 +1,0 @@
-package org.hyphantes.gauge;
-
-/** What a gauge says: its state and a few words or figures. */
-public record Reading(Gauge gauge, State state, String text) {}

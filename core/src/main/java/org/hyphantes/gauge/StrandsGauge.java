@@ -1,0 +1,41 @@
+package org.hyphantes.gauge;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.treatment.Laid;
+
+/** How many lines and strands there are, and whether they close. */
+final class StrandsGauge implements Gauge {
+    static final String WORD = "strands";
+    static final Gauge GAUGE = new StrandsGauge();
+
+    private StrandsGauge() {}
+
+    @Override
+    public String word() {
+        return WORD;
+    }
+
+    @Override
+    public String usual() {
+        return "9, all closed";
+    }
+
+    @Override
+    public GaugeReading read(Examined examined) {
+        Artwork artwork = examined.artwork();
+        State worst = examined.worst(this);
+        List<Path> paths =
+                new ArrayList<>(artwork.work().lines().stream().map(Laid::path).toList());
+        artwork.work().weaves().forEach(l -> l.weave().strands().forEach(s -> paths.add(s.path())));
+        if (paths.isEmpty()) {
+            return new GaugeReading(this, State.DOES_NOT_APPLY, "none yet");
+        }
+        long open = paths.stream().filter(p -> !p.closed()).count();
+        String text = paths.size()
+                + (open == 0 ? ", all closed" : open == paths.size() ? ", all open" : ", " + open + " open");
+        return new GaugeReading(this, worst, text);
+    }
+}

@@ -1,0 +1,129 @@
+package org.hyphantes.inventory;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.symmetry.Turning;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.treatment.Work;
+import org.hyphantes.weave.Chequerboard;
+import org.hyphantes.weave.Crossing;
+import org.hyphantes.weave.Grounds;
+import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.Weave;
+
+/** All strands and crossings of a design, lettered throughout, and what can be proven of them. */
+public final class Inventory {
+    private final Work work;
+    private final List<StrandRow> strands = new ArrayList<>();
+    private final List<CrossingRow> crossings = new ArrayList<>();
+
+    private Inventory(Work work) {
+        this.work = work;
+        for (int w = 0; w < work.weaves().size(); w++) {
+            weave(work.weaves().get(w), w);
+        }
+        for (Laid laid : work.lines()) {
+            strands.add(new StrandRow(Strand.letter(strands.size()), laid.key(), -1, -1, laid.path(), List.of()));
+        }
+    }
+
+    public static Inventory of(Artwork artwork) {
+        return new Inventory(artwork.work());
+    }
+
+    private void weave(Laying laying, int number) {
+        Weave weave = laying.weave();
+        int letters = strands.size();
+        boolean there = laying.placed().equals(Affine.IDENTITY);
+        for (int s = 0; s < weave.strands().size(); s++) {
+            Strand strand = weave.strands().get(s);
+            strands.add(new StrandRow(
+                    Strand.letter(letters + s),
+                    strand.key(),
+                    number,
+                    s,
+                    there ? strand.path() : strand.path().map(laying.placed()),
+                    weave.passes(s)));
+        }
+        for (Crossing crossing : weave.crossings()) {
+            Point place = laying.placed().of(crossing.place());
+            crossings.add(new CrossingRow(
+                    place, Strand.letter(letters + crossing.over()), Strand.letter(letters + crossing.under())));
+        }
+    }
+
+    /** All strands, those woven first. */
+    public List<StrandRow> strands() {
+        return List.copyOf(strands);
+    }
+
+    /** The strands that are woven. */
+    public List<StrandRow> woven() {
+        return strands.stream().filter(s -> s.weave() >= 0).toList();
+    }
+
+    public List<CrossingRow> crossings() {
+        return List.copyOf(crossings);
+    }
+
+    /** A crossing by the numbers of its weave, and within that. */
+    public Optional<CrossingRow> crossing(int weave, int meet) {
+        int before = 0;
+        for (int w = 0; w < Math.min(weave, work.weaves().size()); w++) {
+            before += work.weaves().get(w).weave().crossings().size();
+        }
+        return weave >= 0 && meet >= 0 && before + meet < crossings.size()
+                ? Optional.of(crossings.get(before + meet))
+                : Optional.empty();
+    }
+
+    /** The length (mm) of all woven strands together. */
+    public double strandInAll() {
+        return woven().stream().mapToDouble(s -> s.path().length()).sum();
+    }
+
+    /** Whether over and under alternate along every strand. */
+    public boolean alternates() {
+        return work.weaves().stream().allMatch(l -> l.weave().alternates());
+    }
+
+    /** The turns that carry the first weave to itself. */
+    public Optional<Turning> turning() {
+        return work.weaves().stream()
+                .findFirst()
+                .flatMap(l -> l.weave().symmetry().turning())
+                .filter(t -> t.count() > 1);
+    }
+
+    /** The determinant of the one weave that is the whole design; empty when there is no such weave or it has none. */
+    public Optional<BigInteger> determinant() {
+        return work.weaves().size() == 1 && work.lines().isEmpty()
+                ? Chequerboard.determinant(work.weaves().get(0).weave())
+                : Optional.empty();
+    }
+
+    /** All enclosed grounds; those of a weave whose bands cannot be united are left out and counted. */
+    public GroundRows grounds(Watch watch) {
+        List<Double> areas = new ArrayList<>();
+        int untold = 0;
+        for (Laying laying : work.weaves()) {
+            watch.step();
+            double scale = Math.abs(laying.placed().determinant());
+            try {
+                Watch.over(watch, () -> Grounds.of(laying.weave())).forEach(g -> areas.add(g.area() * scale));
+            } catch (IllegalStateException | IllegalArgumentException e) {
+                untold++;
+            }
+        }
+        areas.sort(Comparator.reverseOrder());
+        return new GroundRows(areas, untold);
+    }
+}

@@ -1,0 +1,67 @@
+package org.hyphantes.scene;
+
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+
+/** The square round the circle about a place that holds a scene: what is seen of round work. */
+public final class RoundBox {
+    private RoundBox() {}
+
+    /** The square (mm) about a centre; the scene's own box when there is nothing to hold. */
+    public static Box about(Point centre, Scene scene) {
+        double far = 0;
+        for (Mark mark : scene.marks()) {
+            far = Math.max(far, far(mark, Affine.IDENTITY, centre));
+        }
+        return far == 0 ? scene.box() : new Box(centre.x() - far, centre.y() - far, centre.x() + far, centre.y() + far);
+    }
+
+    private static double far(Mark mark, Affine map, Point centre) {
+        double far = 0;
+        if (mark instanceof Mark.Group group) {
+            for (Mark inner : group.marks()) {
+                far = Math.max(far, far(inner, map.after(group.map()), centre));
+            }
+        } else if (mark instanceof Mark.Clip clip) {
+            far = far(laid(clip.within().outline(), map), centre);
+        } else if (mark instanceof Mark.Area area) {
+            far = far(laid(area.region().outline(), map), centre);
+        } else if (mark instanceof Mark.Stroke stroke) {
+            far = far(laid(stroke.path(), map), centre);
+        }
+        return far;
+    }
+
+    private static Path laid(Path path, Affine map) {
+        return map.equals(Affine.IDENTITY) ? path : path.map(map);
+    }
+
+    /** How far from a place a path reaches at most; of cubics about. */
+    private static double far(Path path, Point centre) {
+        double far = 0;
+        for (Curve curve : path.curves()) {
+            double ends = Math.max(curve.start().distance(centre), curve.end().distance(centre));
+            far = Math.max(
+                    far,
+                    curve.as(
+                            line -> ends,
+                            arc -> far(arc, centre, ends),
+                            cubic -> Math.max(ends, cubic.at(0.5).distance(centre))));
+        }
+        return far;
+    }
+
+    private static double far(Arc arc, Point centre, double ends) {
+        Point out = arc.centre().minus(centre);
+        double most = out.length() + arc.radius();
+        if (arc.isWhole()) {
+            return most;
+        }
+        double t = arc.parameter(arc.centre().plus(out.unit().times(arc.radius())));
+        return t >= 0 && t <= 1 ? most : ends;
+    }
+}

@@ -1,0 +1,215 @@
+package org.hyphantes.scene;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Paint;
+
+/**
+ * Feeds the marks of a scene to an output, from the back to the front, culled to what is seen and painted as the look has it. On a
+ * screen all areas of a weave that are painted alike go together, since they never overlap: filling a thousand then costs little more than filling
+ * one. A file gets them one by one, strand by strand.
+ */
+public final class Walk {
+    /** From this many pixels of band width on, a drawing is seen from near, and the cuts across a band are lined too. */
+    private static final double NEAR = 36;
+
+    private static final double FADED = 1.0 / 3;
+
+    private final Scene scene;
+    private final Look look;
+    private final Output output;
+    private final boolean all;
+
+    private Walk(Scene scene, Look look, Output output) {
+        this.scene = scene;
+        this.look = look;
+        this.output = output;
+        this.all = look.seen().map(s -> s.with(scene.box()).equals(s)).orElse(true);
+    }
+
+    public static void feed(Scene scene, Look look, Output output) {
+        new Walk(scene, look, output).marks(scene.marks(), Affine.IDENTITY);
+    }
+
+    private boolean isSeen(Mark mark, Affine map) {
+        return all || look.seen().orElseThrow().meets(boxOf(mark, map));
+    }
+
+    private static Box boxOf(Mark mark, Affine map) {
+        return map.equals(Affine.IDENTITY) ? mark.box() : mark.box().map(map);
+    }
+
+    private void marks(List<Mark> marks, Affine map) {
+        for (Mark mark : marks) {
+            if (!isSeen(mark, map)) {
+                continue;
+            }
+            if (mark instanceof Mark.Group group) {
+                group(group, map.after(group.map()));
+            } else if (mark instanceof Mark.Clip clip) {
+                output.clip(clip.within(), map);
+                marks(clip.marks(), map);
+                output.unclip();
+            } else {
+                single(mark, map);
+            }
+        }
+    }
+
+    private void group(Mark.Group group, Affine map) {
+        output.begin(group);
+        if (group.part() == Mark.Part.WEAVE && look.scale() > 0) {
+            weave(group, map);
+        } else if (group.part() == Mark.Part.LINES && look.scale() > 0) {
+            lines(group, map);
+        } else {
+            marks(group.marks(), map);
+        }
+        output.end();
+    }
+
+    /** Lines on a screen: those painted alike that follow on one another go together, and those that stand out come last. */
+    private void lines(Mark.Group group, Affine map) {
+        List<Mark.Stroke> run = new ArrayList<>();
+        List<Mark.Stroke> chosen = new ArrayList<>();
+        for (Mark mark : group.marks()) {
+            if (!isSeen(mark, map)) {
+                continue;
+            }
+            if (!(mark instanceof Mark.Stroke stroke)) {
+                flush(run, map);
+                single(mark, map);
+            } else if (isChosen(stroke)) {
+                chosen.add(stroke);
+            } else {
+                if (!run.isEmpty() && !run.get(0).paint().equals(stroke.paint())) {
+                    flush(run, map);
+                }
+                run.add(stroke);
+            }
+        }
+        flush(run, map);
+        flush(chosen, map);
+    }
+
+    private void flush(List<Mark.Stroke> run, Affine map) {
+        if (!run.isEmpty()) {
+            output.strokes(List.copyOf(run), line(run.get(0)), map);
+            run.clear();
+        }
+    }
+
+    private boolean isChosen(Mark.Stroke stroke) {
+        return look.chosen().contains(stroke.origin().key().figure());
+    }
+
+    private void single(Mark mark, Affine map) {
+        if (mark instanceof Mark.Area area) {
+            output.areas(List.of(area), paint(area.paint(), area.origin(), 0.6), true, map);
+        } else if (mark instanceof Mark.Stroke stroke) {
+            output.strokes(List.of(stroke), line(stroke), map);
+        } else if (mark instanceof Mark.Shade shade) {
+            output.shade(shade, look.inks().shade(), map);
+        }
+    }
+
+    /** A weave on a screen: all areas, painted alike together, then what darkens them, the lines within them and their textures. */
+    private void weave(Mark.Group weave, Affine map) {
+        Map<Paint, List<Mark.Area>> areas = new LinkedHashMap<>();
+        List<Mark.Shade> shades = new ArrayList<>();
+        Map<Paint, List<Mark.Stroke>> strokes = new LinkedHashMap<>();
+        gather(weave.marks(), map, areas, shades, strokes);
+        boolean bare = look.edge().orElse(1) <= 0;
+        areas.forEach((paint, alike) -> output.areas(alike, paint, near(alike), map));
+        if (bare) {
+            return;
+        }
+        shades.forEach(s -> output.shade(s, look.inks().shade(), map));
+        strokes.forEach((paint, alike) -> output.strokes(alike, paint, map));
+        if (look.textured() && map.equals(Affine.IDENTITY)) {
+            Textures textures = new Textures(look.scale());
+            areas.values().forEach(alike -> alike.forEach(textures::add));
+            textures.feed(output, look.inks().ink());
+        }
+    }
+
+    private void gather(
+            List<Mark> marks,
+            Affine map,
+            Map<Paint, List<Mark.Area>> areas,
+            List<Mark.Shade> shades,
+            Map<Paint, List<Mark.Stroke>> strokes) {
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Group strand) {
+                gather(strand.marks(), map, areas, shades, strokes);
+            } else if (isSeen(mark, map)) {
+                if (mark instanceof Mark.Area area) {
+                    areas.computeIfAbsent(paint(area.paint(), area.origin(), 0), p -> new ArrayList<>())
+                            .add(area);
+                } else if (mark instanceof Mark.Shade shade) {
+                    shades.add(shade);
+                } else if (mark instanceof Mark.Stroke stroke) {
+                    strokes.computeIfAbsent(line(stroke), p -> new ArrayList<>())
+                            .add(stroke);
+                }
+            }
+        }
+    }
+
+    private boolean near(List<Mark.Area> areas) {
+        double widest = areas.stream()
+                .flatMap(a -> a.spine().stream())
+                .mapToDouble(Spine::width)
+                .max()
+                .orElse(0);
+        return widest * look.scale() > NEAR;
+    }
+
+    /** The paint of an area as it is looked at. */
+    private Paint paint(Paint own, Origin origin, double leastPixels) {
+        Colour fill = own.fill().orElse(null);
+        if (fill != null && own.isPlain() && look.tints().isPresent()) {
+            fill = look.tints().get().of(scene.number(origin.key().figure()));
+        }
+        if (fill != null && look.lifted().isPresent() && origin.isWoven()) {
+            fill = look.lifted().get().equals(origin.key())
+                    ? fill
+                    : look.inks().paper().towards(fill, FADED);
+        }
+        Paint seen = own.filled(fill);
+        if (own.line().isPresent()) {
+            // Colours of the design keep its own ink about them, whatever the theme.
+            boolean tinted = own.isPlain() && look.tints().isPresent();
+            Colour edge =
+                    tinted || fill == null ? ink(own.line().get()) : own.line().get();
+            seen = seen.lined(edge, weight(own.weight(), 1, leastPixels));
+        }
+        return seen;
+    }
+
+    /** The paint of a line as it is looked at. */
+    private Paint line(Mark.Stroke stroke) {
+        Paint own = stroke.paint();
+        Colour colour = own.line().orElse(Paint.INK);
+        boolean within = stroke.origin().isWoven() || own.equals(Paint.INNER_LINE);
+        double weight = within ? weight(own.weight(), 0.7, 0) : weight(own.weight(), 1, 0.8);
+        if (isChosen(stroke)) {
+            return own.lined(look.inks().chosen(), weight * 1.6);
+        }
+        return own.lined(ink(colour), weight);
+    }
+
+    private Colour ink(Colour own) {
+        return own.equals(Paint.INK) ? look.inks().ink() : own;
+    }
+
+    /** A weight in millimetres: its own, or that of the look's edges or a share of it, but no less than so many pixels. */
+    private double weight(double own, double share, double leastPixels) {
+        return look.edge().isEmpty() ? own : Math.max(look.edge().getAsDouble() * share, leastPixels) / look.scale();
+    }
+}

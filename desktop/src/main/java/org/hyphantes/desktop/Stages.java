@@ -1,0 +1,41 @@
+package org.hyphantes.desktop;
+
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.design.Group;
+import org.hyphantes.desktop.desk.Gallery;
+import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.stage.Stage;
+import org.hyphantes.desktop.stage.handover.HandOver;
+import org.hyphantes.desktop.stage.pieces.Pieces;
+import org.hyphantes.desktop.stage.repeat.Repeat;
+import org.hyphantes.desktop.stage.setout.SetOut;
+import org.hyphantes.desktop.stage.weave.WeaveStage;
+
+/** All stages there are, in the order of their keys, and how one of them is brought into the field. */
+public final class Stages implements Gallery {
+    public static final List<Stage> EACH =
+            List.of(new SetOut(), new WeaveStage(), new Pieces(), new Repeat(), new HandOver());
+
+    private static Stage of(String id) {
+        return EACH.stream().filter(s -> s.id().equals(id)).findFirst().orElse(EACH.get(0));
+    }
+
+    @Override
+    public String title(String id) {
+        return of(id).title();
+    }
+
+    @Override
+    public Optional<View> opened(View view, Group root, String id) {
+        Stage stage = of(id);
+        return stage.isHere()
+                ? Optional.of(stage.opened(view.withStage(stage.id(), stage.shuttle(root)), root))
+                : Optional.empty();
+    }
+
+    @Override
+    public int shuttle(String id, Group group) {
+        return of(id).shuttle(group);
+    }
+}

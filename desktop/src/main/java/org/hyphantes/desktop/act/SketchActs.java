@@ -1,0 +1,83 @@
+package org.hyphantes.desktop.act;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.paint.Color;
+import org.hyphantes.design.Edit;
+import org.hyphantes.design.Sketch;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Gallery;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.geometry.Point;
+
+/** What is done with the picture under a design: laid, dropped, drawn, its colour sampled. */
+public final class SketchActs {
+    private final Desk desk;
+    private final SketchPicture sketch = new SketchPicture();
+    private String missing = Sketch.NONE;
+
+    public SketchActs(Desk desk) {
+        this.desk = desk;
+    }
+
+    /** Whether the sentence is about the sketch, which lies at a place, and the hand may move it. */
+    public boolean isGrasped(Point place) {
+        return desk.view().subject().filter(s -> s == Subject.OfDesign.SKETCH).isPresent()
+                && desk.design().sketch().hand() == Sketch.Hold.FREE
+                && sketch.box(desk.design().sketch())
+                        .filter(b -> b.contains(place))
+                        .isPresent();
+    }
+
+    /** Draws a sketch; of one whose file is gone, or is no picture, it says once what can be done. */
+    public void draw(Sketch laid, GraphicsContext gc, Camera camera) {
+        sketch.draw(laid, gc, camera);
+        if (sketch.isMissing(laid) && !laid.file().equals(missing)) {
+            missing = laid.file();
+            desk.warn("The sketch " + missing + " cannot be seen: import it again, or type sketch none.");
+        }
+    }
+
+    /** Samples the colour of the sketch under the pointer: says it, and puts it on the clipboard. */
+    public void sampleColour() {
+        Optional<Color> colour = desk.hoverProperty()
+                .get()
+                .place()
+                .flatMap(p -> sketch.colour(desk.design().sketch(), p));
+        if (colour.isEmpty()) {
+            desk.warn("Bring the pointer or the needle over the sketch first.");
+            return;
+        }
+        Color c = colour.get();
+        String hex = String.format(
+                "#%02X%02X%02X",
+                Math.round(c.getRed() * 255), Math.round(c.getGreen() * 255), Math.round(c.getBlue() * 255));
+        ClipboardContent content = new ClipboardContent();
+        content.putString(hex);
+        Clipboard.getSystemClipboard().setContent(content);
+        desk.say("The sketch is " + hex + " here; copied.");
+    }
+
+    public void dropped(DragEvent event) {
+        event.getDragboard().getFiles().stream().findFirst().ifPresent(file -> lay(file.toPath()));
+        event.setDropCompleted(true);
+        event.consume();
+    }
+
+    /** Lays a picture under the design, to trace or compare. */
+    public void lay(Path file) {
+        Sketch laid = desk.design().sketch().of(file.toAbsolutePath().toString());
+        if (sketch.isMissing(laid)) {
+            desk.warn(file.getFileName() + " is no PNG or JPEG picture that can be read.");
+            return;
+        }
+        desk.open(Gallery.SET_OUT);
+        desk.edit(new Edit("Sketch laid; it never reaches the result.", d -> d.withSketch(laid)));
+        desk.look(desk.view().about(Subject.OfDesign.SKETCH));
+    }
+}

@@ -1,0 +1,107 @@
+package org.hyphantes.desktop.desk;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.util.Duration;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.gauge.Mend;
+import org.hyphantes.scene.Scene;
+
+/** What resolving makes of the present wish, and what the mend that is looked at would make of the design; all of it off the interface thread. */
+final class Answers {
+    private final Loom loom = new Loom();
+    private final ReadOnlyObjectWrapper<Resolved> resolved = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Optional<Scene>> ghost = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
+    private final Consumer<String> warn;
+    private Wish wish;
+
+    /** Work that takes long says so, and how to be rid of it; the window stays free meanwhile. */
+    private final PauseTransition slow = new PauseTransition(Duration.seconds(1.5));
+
+    Answers(Wish first, Consumer<String> warn) {
+        this.wish = first;
+        this.warn = warn;
+        slow.setOnFinished(e -> warn.accept("Still resolving: this design has come to very many lines or crossings."
+                + " The last sound drawing stays; Ctrl+Z takes the change back at once."));
+    }
+
+    ReadOnlyObjectProperty<Resolved> resolvedProperty() {
+        return resolved.getReadOnlyProperty();
+    }
+
+    ReadOnlyObjectProperty<Optional<Scene>> ghostProperty() {
+        return ghost.getReadOnlyProperty();
+    }
+
+    ReadOnlyBooleanProperty settledProperty() {
+        return settled.getReadOnlyProperty();
+    }
+
+    /** Whether what has been resolved answers the present wish. */
+    boolean isPresent() {
+        return resolved.get() != null && resolved.get().wish().isSame(wish);
+    }
+
+    boolean isWished(Wish other) {
+        return other.isSame(wish);
+    }
+
+    void wish(Wish wished) {
+        noGhost();
+        wish = wished;
+        settled.set(false);
+        slow.playFromStart();
+        loom.resolve(
+                wished,
+                made -> {
+                    resolved.set(made);
+                    if (wished.isSame(wish)) {
+                        settle();
+                    }
+                },
+                failure -> {
+                    if (wished.isSame(wish)) {
+                        settle();
+                        warn.accept(
+                                "This could not be resolved; the last sound drawing stays. Undo takes the change back.");
+                    }
+                });
+    }
+
+    private void settle() {
+        settled.set(true);
+        slow.stop();
+    }
+
+    void noGhost() {
+        ghost.set(Optional.empty());
+        loom.stopMending();
+    }
+
+    /** Finds what a mend would make of a design. */
+    void ghost(Design design, Mend mend) {
+        noGhost();
+        loom.mend(
+                watch -> new Resolver()
+                        .resolve(mend.change().of(design, watch), watch)
+                        .scene(),
+                made -> ghost.set(Optional.of(made)),
+                failure -> {});
+    }
+
+    /** Finds a mended design, and hands it over unless another wish has come between. */
+    void mend(Design design, Mend mend, Consumer<Design> done) {
+        noGhost();
+        loom.mend(
+                watch -> mend.change().of(design, watch),
+                done,
+                failure -> warn.accept("That mend could not be done; the design is as it was."));
+    }
+}

@@ -1,0 +1,34 @@
+package org.hyphantes.desktop.stage;
+
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.geometry.Point;
+
+/** What a hand sees of the field and has it do. */
+public interface Glass {
+    /** So near (pixels) to the pointer a crossing is meant. */
+    double GRASP = 14;
+
+    Camera camera();
+
+    /** Takes a camera into the view, so that it stays when the design changes. */
+    void see(Camera camera);
+
+    /** Has all of the field drawn again. */
+    void redraw();
+
+    /** Has the marks over the picture drawn again. */
+    void redrawMarks();
+
+    /** Words beside a place, so many pixels aside; none for empty words. */
+    void label(String words, Point place, double aside);
+
+    /** Takes the needle to the nearest stop in a direction. */
+    void go(Point way);
+
+    /** Whether a press means the other way: with Alt, or the right button for desktops that keep Alt for themselves. */
+    static boolean isOtherWay(MouseEvent event) {
+        return event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
+    }
+}

@@ -1,0 +1,96 @@
+package org.hyphantes.desktop.stage;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import org.hyphantes.design.Group;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.picture.Looks;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
+
+/**
+ * A picture of the design: its name and key, where it stands, what its corner shows, and the hand that works in the field while it is
+ * open. A new one is a folder with one of these, and its line in the list of stages.
+ */
+public interface Stage {
+    /** By what views and files know it. */
+    String id();
+
+    String title();
+
+    KeyCode key();
+
+    Home home();
+
+    /** Whether this version has it; one that it has not can be named, but not opened. */
+    default boolean isHere() {
+        return true;
+    }
+
+    /** The word of the gauge whose mark stands in the bite of its corner. */
+    default Optional<String> bite() {
+        return Optional.empty();
+    }
+
+    /** What its corner shows. */
+    default Scene corner(Resolved resolved) {
+        return Scene.EMPTY;
+    }
+
+    /** How its corner looks at that. */
+    default Look look(Palette palette) {
+        return Looks.own(palette, 0.6);
+    }
+
+    /** What stands in its corner while there is nothing to show. */
+    default String emptyCorner() {
+        return "";
+    }
+
+    /** One drawn hint above those words, about a place in pixels. */
+    default void drawHint(GraphicsContext gc, double x, double y) {}
+
+    /** How many steps of a recipe it shows while nobody has moved the shuttle. */
+    default int shuttle(Group group) {
+        return group.recipe().size();
+    }
+
+    /** The view with this stage just opened: what the sentence is about then. */
+    default View opened(View there, Group root) {
+        return there;
+    }
+
+    /** The hand for one window; null for a stage that this version has not. */
+    Hand hand(Bench bench, Glass glass);
+
+    /** The card in the left wing while it is open. */
+    default Optional<Region> card(Bench bench) {
+        return Optional.empty();
+    }
+
+    /** What can be done here, for the line under the sentence. */
+    default List<Offer> offers(Bench bench) {
+        return List.of();
+    }
+
+    /** The sentence while nothing is chosen. */
+    default List<Phrase> idle(Bench bench) {
+        return List.of(Phrase.of("Nothing selected. Click a figure or a step, or type a word."));
+    }
+
+    /** The words that can be typed for what is done here. */
+    default List<String> words() {
+        return List.of();
+    }
+
+    /** Does one of those words, with what was typed behind it; false when it could not, which is then said. */
+    default boolean run(Bench bench, String word, String rest) {
+        return false;
+    }
+}

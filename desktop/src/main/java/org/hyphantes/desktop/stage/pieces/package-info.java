@@ -1,0 +1,2 @@
+/** Pieces: named and given its place, to be filled in a later version. */
+package org.hyphantes.desktop.stage.pieces;

@@ -1,0 +1,2 @@
+/** Repeat: named and given its place, to be filled in a later version. */
+package org.hyphantes.desktop.stage.repeat;

@@ -1,0 +1,130 @@
+package org.hyphantes.desktop.stage.setout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.FigureActs;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Gallery;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.picture.Looks;
+import org.hyphantes.desktop.stage.Glass;
+import org.hyphantes.desktop.stage.Hand;
+import org.hyphantes.desktop.stage.Home;
+import org.hyphantes.desktop.stage.Offer;
+import org.hyphantes.desktop.stage.Phrase;
+import org.hyphantes.desktop.stage.Stage;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.Form;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
+
+/** The stage in which figures are laid. */
+public final class SetOut implements Stage {
+    @Override
+    public String id() {
+        return Gallery.SET_OUT;
+    }
+
+    @Override
+    public String title() {
+        return "Set out";
+    }
+
+    @Override
+    public KeyCode key() {
+        return KeyCode.F2;
+    }
+
+    @Override
+    public Home home() {
+        return Home.NORTH_WEST;
+    }
+
+    @Override
+    public Optional<String> bite() {
+        return Optional.of("strands");
+    }
+
+    @Override
+    public Scene corner(Resolved resolved) {
+        return resolved.lines();
+    }
+
+    @Override
+    public Look look(Palette palette) {
+        return Looks.own(palette, 1);
+    }
+
+    @Override
+    public int shuttle(Group group) {
+        return group.settingOut();
+    }
+
+    /** About the figure that is chosen, or else the first. */
+    @Override
+    public View opened(View there, Group root) {
+        if (there.subject().filter(Subject.OfFigure.class::isInstance).isPresent()) {
+            return there;
+        }
+        return there.about(root.members().stream()
+                .filter(Figure.class::isInstance)
+                .findFirst()
+                .map(f -> (Subject) new Subject.OfFigure(root.id(), f.id()))
+                .orElse(null));
+    }
+
+    @Override
+    public Hand hand(Bench bench, Glass glass) {
+        return new SetOutHand(bench, glass);
+    }
+
+    @Override
+    public Optional<Region> card(Bench bench) {
+        return Optional.of(new MeasuresCard(bench.desk()));
+    }
+
+    @Override
+    public List<Offer> offers(Bench bench) {
+        FigureActs figures = new FigureActs(bench);
+        List<Offer> offers = new ArrayList<>();
+        for (Form form : Form.EACH) {
+            String word = form.schema().word();
+            offers.add(Offer.act(word, () -> figures.add(word)));
+        }
+        offers.add(Offer.hint("", hint(bench.desk())));
+        return offers;
+    }
+
+    /** What the hand and the keys do here, in one line. */
+    private static String hint(Desk desk) {
+        boolean path = desk.view()
+                .subject()
+                .flatMap(s -> s.in(desk.design()))
+                .filter(Drawn.class::isInstance)
+                .isPresent();
+        if (path) {
+            return "drag a point or a side \u00b7 double-click adds a point \u00b7 Space corner or smooth";
+        }
+        return desk.view().chosen().isEmpty()
+                ? "drag lays it \u00b7 Enter, arrows, Enter too \u00b7 letters begin a word"
+                : "drag or arrows move it \u00b7 Shift takes in more \u00b7 Esc lets go";
+    }
+
+    @Override
+    public List<Phrase> idle(Bench bench) {
+        return List.of(
+                Phrase.of("Nothing selected. Drag from a known point. "),
+                Phrase.about(Subject.OfDesign.NET),
+                Phrase.of(" "),
+                Phrase.about(Subject.OfDesign.PAGE));
+    }
+}

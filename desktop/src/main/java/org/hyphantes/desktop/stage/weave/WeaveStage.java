@@ -1,0 +1,114 @@
+package org.hyphantes.desktop.stage.weave;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.stage.Glass;
+import org.hyphantes.desktop.stage.Hand;
+import org.hyphantes.desktop.stage.Home;
+import org.hyphantes.desktop.stage.Offer;
+import org.hyphantes.desktop.stage.Phrase;
+import org.hyphantes.desktop.stage.Stage;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.treatment.Interlace;
+
+/** The stage in which over and under are seen and set. */
+public final class WeaveStage implements Stage {
+    @Override
+    public String id() {
+        return "weave";
+    }
+
+    @Override
+    public String title() {
+        return "Weave";
+    }
+
+    @Override
+    public KeyCode key() {
+        return KeyCode.F3;
+    }
+
+    @Override
+    public Home home() {
+        return Home.NORTH_EAST;
+    }
+
+    @Override
+    public Optional<String> bite() {
+        return Optional.of("crossings");
+    }
+
+    @Override
+    public Scene corner(Resolved resolved) {
+        return resolved.finished().scene();
+    }
+
+    /** As far as the last interlacing. */
+    @Override
+    public int shuttle(Group group) {
+        return group.last(Interlace.class)
+                .map(s -> group.indexOf(s.id()) + 1)
+                .orElse(group.recipe().size());
+    }
+
+    @Override
+    public View opened(View there, Group root) {
+        return there.about(root.last(Interlace.class)
+                .map(s -> (Subject) new Subject.OfStep(root.id(), s.id()))
+                .orElse(null));
+    }
+
+    @Override
+    public Hand hand(Bench bench, Glass glass) {
+        return new WeaveHand(bench.desk(), glass);
+    }
+
+    @Override
+    public Optional<Region> card(Bench bench) {
+        return Optional.of(new StrandsCard(bench.desk()));
+    }
+
+    @Override
+    public List<Offer> offers(Bench bench) {
+        return List.of(
+                Offer.hint("click", "swap"),
+                Offer.hint("drag along a strand", "lay it"),
+                Offer.hint("stroke from the ground", "break, rejoin"),
+                Offer.hint("Alt+click", "release"),
+                Offer.hint("letter", "lift"),
+                Offer.hint("Space, Insert", "swap, break at the needle"));
+    }
+
+    @Override
+    public List<Phrase> idle(Bench bench) {
+        Desk desk = bench.desk();
+        boolean woven = desk.root().last(Interlace.class).isPresent();
+        if (woven || desk.resolved() == null) {
+            return Stage.super.idle(bench);
+        }
+        int lines = desk.resolved().finished().work().lines().size();
+        String crossings = desk.resolved().inspection().reading("crossings").text();
+        return List.of(
+                Phrase.of((lines == 1 ? "1 line: " : lines + " lines: ") + crossings + ". "),
+                Phrase.answer("Interlace them?", () -> new RecipeActs(desk).interlace()));
+    }
+
+    @Override
+    public List<String> words() {
+        return WeaveWords.ALL;
+    }
+
+    @Override
+    public boolean run(Bench bench, String word, String rest) {
+        return new WeaveWords(bench.desk()).run(word, rest);
+    }
+}

@@ -1,0 +1,100 @@
+package org.hyphantes.desktop.strip;
+
+import java.util.Set;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Member;
+import org.hyphantes.desktop.act.Arrange;
+import org.hyphantes.desktop.act.GroupActs;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Gallery;
+import org.hyphantes.desktop.desk.Unhurried;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.picture.CanvasOutput;
+import org.hyphantes.desktop.picture.Looks;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
+
+/** The figures and groups in hand, each as a chip with its picture and its name. */
+final class Chips extends HBox {
+    private final Desk desk;
+
+    Chips(Bench bench) {
+        super(5);
+        this.desk = bench.desk();
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.historyProperty().addListener(o -> unhurried.wish());
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
+        desk.viewProperty().addListener((o, was, now) -> {
+            if (!was.chosen().equals(now.chosen()) || !was.group().equals(now.group()) || was.dark() != now.dark()) {
+                refresh();
+            }
+        });
+    }
+
+    private void refresh() {
+        getChildren().setAll(desk.root().members().stream().map(this::chip).toList());
+    }
+
+    private VBox chip(Member member) {
+        Canvas picture = new Canvas(50, 34);
+        Label label = new Label(member.name());
+        VBox chip = new VBox(picture, label);
+        chip.getStyleClass().add("chip");
+        if (!member.standing().counts() || member.standing().locked()) {
+            // Said in words, for a mark alone would have to be learned.
+            label.setText(String.join(", ", member.standing().words()));
+            chip.getStyleClass().add("aside");
+        }
+        chip.setFocusTraversable(true);
+        chip.setAccessibleText((member instanceof Group ? "Group " : "Figure ") + member.name());
+        draw(picture, member.id());
+        if (desk.view().chosen().contains(member.id())) {
+            chip.getStyleClass().add("chosen");
+        }
+        chip.setOnMouseClicked(e -> {
+            if (e.getClickCount() == 2 && member instanceof Group group) {
+                new GroupActs(desk).into(group);
+            } else if (e.isShiftDown()) {
+                desk.look(desk.view().toggling(desk.root().id(), member.id()));
+            } else {
+                choose(member);
+            }
+        });
+        chip.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                choose(member);
+            } else if (e.getCode() == KeyCode.DELETE) {
+                choose(member);
+                new Arrange(desk).remove();
+            } else {
+                return;
+            }
+            e.consume();
+        });
+        return chip;
+    }
+
+    private void choose(Member member) {
+        desk.open(Gallery.SET_OUT);
+        desk.look(desk.view().choosing(desk.root().id(), Set.of(member.id())));
+    }
+
+    /** Its lines by themselves, as they were last resolved. */
+    private void draw(Canvas picture, String member) {
+        Scene scene = desk.resolved() == null
+                ? Scene.EMPTY
+                : desk.resolved().members().getOrDefault(member, Scene.EMPTY);
+        if (!scene.isEmpty()) {
+            Camera camera = Camera.whole(scene.box(), picture.getWidth(), picture.getHeight(), 4);
+            Look look = Looks.own(Palette.of(desk.view().dark()), 1.2);
+            CanvasOutput.draw(scene, look, picture.getGraphicsContext2D(), camera);
+        }
+    }
+}

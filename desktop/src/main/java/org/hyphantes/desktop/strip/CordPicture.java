@@ -1,0 +1,126 @@
+package org.hyphantes.desktop.strip;
+
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+import org.hyphantes.design.Step;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.chrome.Typefaces;
+
+/** How the cord is drawn: doubled as far as the shuttle, dashed beyond it, with bars and words for each station. */
+final class CordPicture {
+    static final double CORD_Y = 49;
+
+    private final GraphicsContext gc;
+    private final Palette palette;
+    private final double height;
+
+    /** How a station stands: chosen, before the shuttle, unable to work, in the keyboard's hand. */
+    record Mood(boolean chosen, boolean woven, boolean frayed, boolean focused) {}
+
+    CordPicture(GraphicsContext gc, Palette palette, double height) {
+        this.gc = gc;
+        this.palette = palette;
+        this.height = height;
+    }
+
+    /** The cord itself, over a width, with the shuttle at a place. */
+    void cord(double width, double shuttle) {
+        gc.clearRect(0, 0, width, height);
+        doubled(0, shuttle);
+        dashed(shuttle, width);
+    }
+
+    private void doubled(double from, double to) {
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(2);
+        gc.setLineDashes();
+        gc.strokeLine(from, CORD_Y - 2.5, to, CORD_Y - 2.5);
+        gc.strokeLine(from, CORD_Y + 2.5, to, CORD_Y + 2.5);
+    }
+
+    private void dashed(double from, double to) {
+        gc.setStroke(palette.secondInk());
+        gc.setLineWidth(1.5);
+        gc.setLineDashes(4, 4);
+        gc.strokeLine(from, CORD_Y, to, CORD_Y);
+        gc.setLineDashes();
+    }
+
+    /** A station: its bars, its treatment's name, and what that comes to. */
+    void station(Step step, double x, String brief, Mood mood) {
+        if (mood.chosen()) {
+            gc.setFill(palette.paper());
+            gc.fillRoundRect(x - 62, 4, 124, height - 8, 4, 4);
+            gc.setStroke(palette.verdigris());
+            gc.setLineWidth(2);
+            gc.strokeRoundRect(x - 62, 4, 124, height - 8, 4, 4);
+            if (mood.woven()) {
+                doubled(x - 62, x + 62);
+            } else {
+                dashed(x - 62, x + 62);
+            }
+        }
+        bars(x, step.over());
+        if (mood.frayed()) {
+            frayed(x);
+        }
+        gc.setTextAlign(TextAlignment.CENTER);
+        gc.setTextBaseline(VPos.CENTER);
+        gc.setFont(Typefaces.title(13));
+        gc.setFill(step.over() ? palette.ink() : palette.secondInk());
+        gc.fillText(step.title(), x, 17);
+        gc.setFont(Typefaces.label(12));
+        gc.setFill(palette.secondInk());
+        gc.fillText(step.over() ? brief : "under", x, 78);
+        if (mood.focused() && mood.chosen()) {
+            gc.setStroke(palette.ink());
+            gc.setLineWidth(2);
+            gc.strokeRoundRect(x - 59, 8, 118, height - 16, 4, 4);
+        }
+    }
+
+    private void bars(double x, boolean over) {
+        gc.setStroke(over ? palette.ink() : palette.edge());
+        gc.setLineWidth(3);
+        for (double bar : new double[] {x - 5, x + 5}) {
+            if (over) {
+                gc.strokeLine(bar, CORD_Y - 18, bar, CORD_Y - 8);
+                gc.strokeLine(bar, CORD_Y + 8, bar, CORD_Y + 18);
+            } else {
+                gc.strokeLine(bar, CORD_Y - 18, bar, CORD_Y + 18);
+            }
+        }
+    }
+
+    /** A step that cannot work: the cord comes apart in front of it. */
+    private void frayed(double x) {
+        gc.setStroke(palette.madder());
+        gc.setLineWidth(1.5);
+        for (int k = -2; k <= 2; k++) {
+            gc.strokeLine(x - 30, CORD_Y, x - 16, CORD_Y + 4.5 * k);
+        }
+    }
+
+    void plus(double x, boolean hovered) {
+        gc.setFill(hovered ? palette.wash() : palette.surface());
+        gc.fillOval(x - 10, CORD_Y - 10, 20, 20);
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(1.5);
+        gc.strokeOval(x - 10, CORD_Y - 10, 20, 20);
+        gc.strokeLine(x - 5, CORD_Y, x + 5, CORD_Y);
+        gc.strokeLine(x, CORD_Y - 5, x, CORD_Y + 5);
+    }
+
+    void shuttle(double x) {
+        gc.setFill(palette.ochre());
+        gc.beginPath();
+        gc.moveTo(x - 26, CORD_Y);
+        gc.quadraticCurveTo(x - 8, CORD_Y - 17, x + 26, CORD_Y);
+        gc.quadraticCurveTo(x + 8, CORD_Y + 17, x - 26, CORD_Y);
+        gc.closePath();
+        gc.fill();
+        gc.setFill(palette.paper());
+        gc.fillRoundRect(x - 10, CORD_Y - 2.5, 20, 5, 5, 5);
+    }
+}

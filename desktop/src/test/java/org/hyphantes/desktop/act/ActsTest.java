@@ -1,0 +1,216 @@
+package org.hyphantes.desktop.act;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Set;
+import org.hyphantes.design.Arranging;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Member;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Step;
+import org.hyphantes.desktop.TestDesk;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.figure.Circle;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Colouring;
+import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Offset;
+import org.hyphantes.treatment.Taper;
+import org.hyphantes.treatment.Treatment;
+import org.hyphantes.treatment.Turn;
+import org.hyphantes.weave.Strand;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.framework.junit5.ApplicationExtension;
+
+/** What is done with figures, groups and steps, on a desk without a window. */
+@ExtendWith(ApplicationExtension.class)
+class ActsTest {
+    /** A ring of circles in a group of its own, with all that can follow a weave, beside a plain circle. */
+    private static Design grouped() {
+        Design design = Design.empty("Grouped");
+        design = Recipes.addFigure("design", new Circle(Amount.of(30), Amount.of(24), Amount.of(0)))
+                .change()
+                .apply(design);
+        design = Arranging.group("design", Set.of("circle-1")).change().apply(design);
+        String group = design.root().members().get(0).id();
+        int at = 0;
+        for (Treatment treatment :
+                List.of(Turn.of(6), Band.STARTING, Taper.STARTING, Interlace.STARTING, Colouring.STARTING)) {
+            design = Recipes.addStep(group, at++, treatment).change().apply(design);
+        }
+        return Recipes.addFigure("design", new Circle(Amount.of(90), Amount.of(0), Amount.of(0)))
+                .change()
+                .apply(design);
+    }
+
+    private static List<String> over(Group group) {
+        return group.recipe().stream()
+                .filter(Step::over)
+                .map(s -> s.treatment().schema().word())
+                .toList();
+    }
+
+    @Test
+    void castingWithinAGroupKeepsItsWeaveAndTouchesNothingOutsideIt() {
+        TestDesk on = new TestDesk(grouped());
+        Desk desk = on.desk();
+        List<Strand> before =
+                on.settled().finished().work().weaves().get(0).weave().strands();
+        Group group = (Group) desk.root().members().get(0);
+        Member outside = desk.root().members().get(1);
+        on.act(() -> new GroupActs(desk).into(group));
+        on.act(() -> new Casting(desk).cast());
+        assertThat(over(desk.root())).containsExactly("band", "taper", "interlace", "colouring");
+        assertThat(desk.root().id()).isEqualTo(group.id());
+        assertThat(desk.root().members()).hasSize(2);
+        assertThat(desk.root().members().get(0).standing().hidden()).isTrue();
+        on.act(() -> new GroupActs(desk).out());
+        assertThat(desk.root().members().get(1)).isEqualTo(outside);
+        assertThat(desk.root().members().get(1).standing().hidden()).isFalse();
+        List<Strand> after =
+                on.settled().finished().work().weaves().get(0).weave().strands();
+        assertThat(after).hasSameSizeAs(before);
+        for (int s = 0; s < before.size(); s++) {
+            assertThat(after.get(s).path().length())
+                    .as("circles as plain paths")
+                    .isCloseTo(before.get(s).path().length(), within(0.02));
+        }
+        on.act(desk::undo);
+        assertThat(over((Group) desk.root().members().get(0))).contains("turn");
+    }
+
+    @Test
+    void stepsGoWhereTheyBelongAndAreChosenMovedAndRemovedById() {
+        TestDesk on = new TestDesk(Demo.TIDE_RING.design());
+        Desk desk = on.desk();
+        RecipeActs acts = new RecipeActs(desk);
+        List<String> words = desk.root().recipe().stream()
+                .map(s -> s.treatment().schema().word())
+                .toList();
+        assertThat(words.subList(0, 3)).containsExactly("turn", "band", "interlace");
+        on.act(() -> {
+            desk.open("set-out");
+            desk.look(desk.view().withShuttle(1));
+            acts.add(Offset.STARTING);
+        });
+        assertThat(acts.chosenIndex()).isEqualTo(1);
+        String offset = acts.chosen().orElseThrow().id();
+        on.act(() -> acts.moveBy(-1));
+        assertThat(desk.root().indexOf(offset)).isZero();
+        assertThat(acts.chosen().orElseThrow().id()).isEqualTo(offset);
+        on.act(() -> acts.moveBy(-1));
+        assertThat(desk.root().indexOf(offset)).as("first of all stays so").isZero();
+        on.act(acts::pass);
+        assertThat(acts.chosen().orElseThrow().over()).isFalse();
+        on.act(acts::remove);
+        assertThat(desk.root().step(offset)).isEmpty();
+        assertThat(acts.chosen()).isEmpty();
+        on.act(acts::remove);
+        assertThat(on.message()).startsWith("Choose a step of the recipe first");
+        // Taper, added while setting out, goes behind the weave's bands and not where the shuttle is.
+        on.act(() -> {
+            desk.look(desk.view().withShuttle(0));
+            acts.add(Taper.STARTING);
+        });
+        assertThat(acts.chosenIndex()).isGreaterThan(1);
+    }
+
+    @Test
+    void scalingAllTakesTheWidthsAlongAndScalingFiguresDoesNot() {
+        TestDesk on = new TestDesk(Demo.TIDE_RING.design());
+        Desk desk = on.desk();
+        Box was = on.settled().finished().box();
+        double width = width(on);
+        on.act(() -> new Arrange(desk).scaleAll(2));
+        assertThat(on.settled().finished().box().width()).isCloseTo(2 * was.width(), within(1e-6));
+        assertThat(width(on)).isCloseTo(2 * width, within(1e-9));
+        on.act(() -> new Choosing(desk).all());
+        on.act(() -> new Arrange(desk).scale(0.5, Point.ORIGIN));
+        assertThat(width(on)).isCloseTo(2 * width, within(1e-9));
+        on.act(() -> new Arrange(desk).scale(0, Point.ORIGIN));
+        assertThat(on.message()).startsWith("Scale by a number above 0");
+    }
+
+    private static double width(TestDesk on) {
+        return on.settled()
+                .finished()
+                .work()
+                .weaves()
+                .get(0)
+                .weave()
+                .strands()
+                .get(0)
+                .width(0);
+    }
+
+    @Test
+    void copiesArePastedFurtherAsideEachTimeAndRecipesOnWhatIsSelected() {
+        TestDesk on = new TestDesk(grouped());
+        Desk desk = on.desk();
+        CopyActs copies = new CopyActs(on.bench());
+        on.act(copies::copy);
+        assertThat(on.message()).startsWith("Select a figure first");
+        Member circle = desk.root().members().get(1);
+        on.act(() -> desk.look(desk.view().choosing("design", Set.of(circle.id()))));
+        on.act(() -> {
+            copies.copy();
+            copies.paste(false);
+            copies.paste(false);
+            copies.paste(true);
+        });
+        List<Point> middles = desk.root().members().stream()
+                .skip(1)
+                .map(m -> Arranging.box(desk.design(), m).centre())
+                .toList();
+        assertThat(middles).hasSize(4);
+        assertThat(middles.get(1).distance(middles.get(0).plus(new Point(5, 5))))
+                .isLessThan(1e-6);
+        assertThat(middles.get(2).distance(middles.get(0).plus(new Point(10, 10))))
+                .isLessThan(1e-6);
+        assertThat(middles.get(3).distance(middles.get(0))).isLessThan(1e-6);
+        on.act(() -> new GroupActs(desk).into((Group) desk.root().members().get(0)));
+        on.act(copies::copyRecipe);
+        on.act(() -> new GroupActs(desk).out());
+        on.act(() -> desk.look(desk.view().choosing("design", Set.of(circle.id()))));
+        on.act(copies::pasteRecipe);
+        Group made = (Group) new Chosen(desk).members().get(0);
+        assertThat(over(made)).containsExactly("turn", "band", "taper", "interlace", "colouring");
+        assertThat(on.settled().finished().work().weaves()).hasSize(2);
+    }
+
+    @Test
+    void selectedFiguresAreNamedColouredLockedAndRemoved() {
+        TestDesk on = new TestDesk(grouped());
+        Desk desk = on.desk();
+        Arrange arrange = new Arrange(desk);
+        String id = desk.root().members().get(1).id();
+        on.act(() -> desk.look(desk.view().choosing("design", Set.of(id))));
+        on.act(() -> {
+            arrange.rename("Rim");
+            arrange.colour("#A4472F");
+            arrange.stand("lock");
+            arrange.remove();
+        });
+        assertThat(on.message()).isEqualTo("Locked: unlock it first.");
+        Member rim = desk.root().members().get(1);
+        assertThat(rim.name()).isEqualTo("Rim");
+        assertThat(((Figure) rim).colour()).contains(new Colour("#A4472F"));
+        on.act(() -> arrange.colour("mauve-ish"));
+        assertThat(on.message()).startsWith("Colours are ");
+        on.act(() -> {
+            arrange.stand("lock");
+            arrange.remove();
+        });
+        assertThat(desk.root().members()).extracting(Member::id).doesNotContain(id);
+    }
+}

@@ -1,0 +1,26 @@
+package org.hyphantes.exchange.format;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Set;
+import org.hyphantes.design.Design;
+import org.hyphantes.scene.Scene;
+
+/** A format to hand a design over in. A new one is a folder with an {@code Output} and one of these, and its line in {@link Formats#EACH}. */
+public interface Format {
+    /** The ending of its files, with the dot, in small letters. */
+    String ending();
+
+    /** What it is called. */
+    String title();
+
+    /** What of a scene it can carry; all else is left out or approximated. */
+    Set<Carries> carries();
+
+    /**
+     * Writes a scene into a file.
+     *
+     * @throws IOException if it could not be written; an older file of the name is then unharmed
+     */
+    void write(Design design, Scene scene, Path file) throws IOException;
+}

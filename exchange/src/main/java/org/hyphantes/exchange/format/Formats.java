@@ -1,0 +1,26 @@
+package org.hyphantes.exchange.format;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.hyphantes.exchange.svg.SvgFormat;
+
+/** All formats there are; the first is the one that is offered. */
+public final class Formats {
+    public static final List<Format> EACH = List.of(SvgFormat.FORMAT);
+
+    private Formats() {}
+
+    /** The format of a file, by its ending. */
+    public static Optional<Format> of(Path file) {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        return EACH.stream().filter(f -> name.endsWith(f.ending())).findFirst();
+    }
+
+    /** The endings of all formats, in words: ".svg or .pdf". */
+    public static String endings() {
+        return EACH.stream().map(Format::ending).collect(Collectors.joining(" or "));
+    }
+}

@@ -1,0 +1,234 @@
+package org.hyphantes.exchange.svg;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Output;
+import org.hyphantes.weave.Strand;
+
+/** Writes the marks of a scene as SVG: one path for each course, in a group for each strand. */
+final class SvgOutput implements Output {
+    private static final String NAMESPACE = "http://www.w3.org/2000/svg";
+
+    private enum Named {
+        AREA,
+        LINE,
+        SHADE
+    }
+
+    private final XMLStreamWriter xml;
+    private final Map<Named, Integer> numbers = new EnumMap<>(Named.class);
+    private int letters;
+    private int clips;
+    private String strand = "";
+    private boolean lines;
+
+    /** Whether each group that has begun is an element of its own. */
+    private final Deque<Boolean> open = new ArrayDeque<>();
+
+    private final Map<String, Integer> ids = new HashMap<>();
+
+    SvgOutput(XMLStreamWriter xml) {
+        this.xml = xml;
+    }
+
+    /** An act of the writer, whose refusal is a fault of ours: it writes into memory. */
+    private interface Act {
+        void run() throws XMLStreamException;
+    }
+
+    private static void sure(Act act) {
+        try {
+            act.run();
+        } catch (XMLStreamException e) {
+            throw new IllegalStateException("writing to memory cannot fail", e);
+        }
+    }
+
+    void document(String name, Box page, Runnable marks) throws XMLStreamException {
+        String width = PathData.number(page.width(), 4);
+        String height = PathData.number(page.height(), 4);
+        xml.writeStartDocument("UTF-8", "1.0");
+        line(0);
+        xml.writeStartElement("svg");
+        xml.writeDefaultNamespace(NAMESPACE);
+        xml.writeAttribute("width", width + "mm");
+        xml.writeAttribute("height", height + "mm");
+        xml.writeAttribute(
+                "viewBox",
+                PathData.number(page.left(), 4) + " " + PathData.number(page.top(), 4) + " " + width + " " + height);
+        line(1);
+        title(name);
+        marks.run();
+        line(0);
+        xml.writeEndElement();
+        line(0);
+        xml.writeEndDocument();
+    }
+
+    @Override
+    public void begin(Mark.Group group) {
+        if (group.part() == Mark.Part.WEAVE) {
+            letters = group.letters();
+            open.push(false);
+            return;
+        }
+        lines = group.part() == Mark.Part.LINES;
+        strand = lines ? "" : Strand.letter(letters + group.origin().strand());
+        numbers.clear();
+        open.push(!group.marks().isEmpty());
+        if (group.marks().isEmpty()) {
+            return;
+        }
+        sure(() -> {
+            line(1);
+            xml.writeStartElement("g");
+            id(lines ? "lines" : "strand-" + strand);
+            line(2);
+            title(lines ? "Lines" : "Strand " + strand);
+        });
+    }
+
+    /** An id that no other element has: of marks laid several times each laying has its own. */
+    private String unique(String id) {
+        int times = ids.merge(id, 1, Integer::sum);
+        return times == 1 ? id : id + "." + times;
+    }
+
+    private void id(String id) throws XMLStreamException {
+        xml.writeAttribute("id", unique(id));
+    }
+
+    @Override
+    public void end() {
+        if (open.pop()) {
+            sure(() -> {
+                line(1);
+                xml.writeEndElement();
+            });
+        }
+    }
+
+    private int number(Named of) {
+        return numbers.merge(of, 1, Integer::sum);
+    }
+
+    @Override
+    public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
+        for (Mark.Area area : areas) {
+            String id = (lines ? "band" : strand) + "-" + number(Named.AREA);
+            path(id, PathData.of(laid(area.region(), map)), paint);
+        }
+    }
+
+    @Override
+    public void strokes(List<Mark.Stroke> strokes, Paint paint, Affine map) {
+        for (Mark.Stroke stroke : strokes) {
+            String id = (lines ? "line" : strand + "-line") + "-" + number(Named.LINE);
+            path(id, PathData.of(laid(stroke.path(), map)), paint);
+        }
+    }
+
+    private static Region laid(Region region, Affine map) {
+        return map.equals(Affine.IDENTITY) ? region : region.map(map);
+    }
+
+    private static Path laid(Path path, Affine map) {
+        return map.equals(Affine.IDENTITY) ? path : path.map(map);
+    }
+
+    private void path(String id, String data, Paint paint) {
+        sure(() -> {
+            line(2);
+            xml.writeEmptyElement("path");
+            id(id);
+            xml.writeAttribute("d", data);
+            xml.writeAttribute("fill", paint.fill().map(Colour::hex).orElse("none"));
+            if (paint.fill().isPresent()) {
+                xml.writeAttribute("fill-rule", "evenodd");
+            }
+            xml.writeAttribute("stroke", paint.line().map(Colour::hex).orElse("none"));
+            if (paint.line().isPresent()) {
+                xml.writeAttribute("stroke-width", PathData.number(paint.weight(), 4));
+            }
+        });
+    }
+
+    /** A stretch with ink that fades out along it. */
+    @Override
+    public void shade(Mark.Shade shade, Colour ink, Affine map) {
+        String id = unique("shade-" + strand + "-" + number(Named.SHADE));
+        Point from = map.of(shade.from());
+        Point to = map.of(shade.to());
+        sure(() -> {
+            line(2);
+            xml.writeStartElement("linearGradient");
+            xml.writeAttribute("id", id);
+            xml.writeAttribute("gradientUnits", "userSpaceOnUse");
+            xml.writeAttribute("x1", PathData.number(from.x(), 5));
+            xml.writeAttribute("y1", PathData.number(from.y(), 5));
+            xml.writeAttribute("x2", PathData.number(to.x(), 5));
+            xml.writeAttribute("y2", PathData.number(to.y(), 5));
+            stop("0", ink.hex(), shade.opacity());
+            stop("1", ink.hex(), 0);
+            xml.writeEndElement();
+            line(2);
+            xml.writeEmptyElement("path");
+            xml.writeAttribute("d", PathData.of(laid(shade.region(), map)));
+            xml.writeAttribute("fill", "url(#" + id + ")");
+            xml.writeAttribute("stroke", "none");
+        });
+    }
+
+    private void stop(String offset, String ink, double opacity) throws XMLStreamException {
+        xml.writeEmptyElement("stop");
+        xml.writeAttribute("offset", offset);
+        xml.writeAttribute("stop-color", ink);
+        xml.writeAttribute("stop-opacity", PathData.number(opacity, 4));
+    }
+
+    @Override
+    public void clip(Region within, Affine map) {
+        String id = "clip-" + ++clips;
+        sure(() -> {
+            line(2);
+            xml.writeStartElement("clipPath");
+            xml.writeAttribute("id", id);
+            xml.writeEmptyElement("path");
+            xml.writeAttribute("d", PathData.of(laid(within, map)));
+            xml.writeAttribute("clip-rule", "evenodd");
+            xml.writeEndElement();
+            line(2);
+            xml.writeStartElement("g");
+            xml.writeAttribute("clip-path", "url(#" + id + ")");
+        });
+    }
+
+    @Override
+    public void unclip() {
+        sure(xml::writeEndElement);
+    }
+
+    private void title(String words) throws XMLStreamException {
+        xml.writeStartElement("title");
+        xml.writeCharacters(words);
+        xml.writeEndElement();
+    }
+
+    private void line(int depth) throws XMLStreamException {
+        xml.writeCharacters("\n" + "  ".repeat(depth));
+    }
+}
