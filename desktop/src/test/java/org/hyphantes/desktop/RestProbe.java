@@ -1,10 +1,12 @@
 package org.hyphantes.desktop;
 
+import com.sun.javafx.perf.PerformanceTracker;
 import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -17,7 +19,7 @@ import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 
 /**
- * Starts the application by its own launcher in a process of its own, with {@code -Djavafx.pulseLogger=true}, works it by hand and
+ * Starts the application by its own launcher in a process of its own, works it by hand and
  * reports on standard output: the size of the window, how often it paints in a second of rest after each act, and every warning.
  */
 final class RestProbe {
@@ -32,9 +34,12 @@ final class RestProbe {
         Thread launcher = new Thread(() -> Launcher.main(new String[0]), "launcher");
         launcher.setDaemon(true);
         launcher.start();
-        await();
+        Window window = await();
+        onFx(() -> {
+            PerformanceTracker.getSceneTracker(window.getScene()).setOnRenderedFrameTask(PAINTED::incrementAndGet);
+            return null;
+        });
         rest("opening");
-        Window window = onFx(() -> Window.getWindows().get(0));
         REPORT.printf(
                 "size %.0f x %.0f%n",
                 window.getScene().getWidth(), window.getScene().getHeight());
@@ -65,22 +70,33 @@ final class RestProbe {
         synchronized (WARNINGS) {
             WARNINGS.forEach(w -> REPORT.println("warning " + w));
         }
+        REPORT.println("painted " + PAINTED.get());
         REPORT.println("end");
         Runtime.getRuntime().halt(0);
     }
 
-    private static void await() throws Exception {
-        for (int i = 0; i < 300 && PAINTED.get() == 0; i++) {
+    private static Window await() throws Exception {
+        for (int i = 0; i < 600; i++) {
             Thread.sleep(100);
+            try {
+                Optional<Window> shown = onFx(() ->
+                        Window.getWindows().stream().filter(Window::isShowing).findFirst());
+                if (shown.isPresent()) {
+                    return shown.get();
+                }
+            } catch (IllegalStateException e) {
+                // The toolkit is not up yet.
+            }
         }
+        throw new IllegalStateException("no window within a minute");
     }
 
-    /** Waits for a second in which nothing is painted, ten at most; reports how often the last of them painted. */
+    /** Waits for two seconds in which nothing is painted, thirty at most; reports how often the last of them painted. */
     private static void rest(String after) throws InterruptedException {
         int painted = 1;
-        for (int i = 0; i < 10 && painted > 0; i++) {
+        for (int i = 0; i < 15 && painted > 0; i++) {
             int before = PAINTED.get();
-            Thread.sleep(1_000);
+            Thread.sleep(2_000);
             painted = PAINTED.get() - before;
         }
         REPORT.println("rest " + painted + " after " + after);
@@ -155,7 +171,7 @@ final class RestProbe {
         return task.get();
     }
 
-    /** Takes what is said of pulses and warnings line by line. */
+    /** Takes what is said of warnings line by line. */
     private static final class Lines extends OutputStream {
         private final StringBuilder line = new StringBuilder();
 
@@ -167,9 +183,7 @@ final class RestProbe {
             }
             String said = line.toString();
             line.setLength(0);
-            if (said.endsWith(": Painting")) {
-                PAINTED.incrementAndGet();
-            } else if (said.contains("WARNING") && !said.contains("Unsupported JavaFX configuration")
+            if (said.contains("WARNING") && !said.contains("Unsupported JavaFX configuration")
                     || said.contains("Exception")) {
                 synchronized (WARNINGS) {
                     WARNINGS.add(said);

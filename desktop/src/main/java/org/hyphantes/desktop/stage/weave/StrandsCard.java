@@ -65,7 +65,13 @@ final class StrandsCard extends BorderPane {
         });
         rows.setOnMouseClicked(e -> clicked((int) Math.floor((e.getY() + rows.getLayoutY()) / ROW)));
         scroll.vvalueProperty().addListener(o -> draw());
-        scroll.viewportBoundsProperty().addListener(o -> draw());
+        // Every layout sets these bounds, equal or not; to draw at each of them would ask for the next layout, without
+        // end.
+        scroll.viewportBoundsProperty().addListener((o, was, now) -> {
+            if (was.getHeight() != now.getHeight()) {
+                draw();
+            }
+        });
         widthProperty().addListener(o -> draw());
         visibleProperty().addListener(o -> draw());
     }
