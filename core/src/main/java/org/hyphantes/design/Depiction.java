@@ -181,7 +181,7 @@ final class Depiction {
                     .map(style -> BandOutline.regions(laid.path(), style.widths(), style.ends()))
                     .orElse(List.of());
         } catch (IllegalArgumentException | IllegalStateException e) {
-            faults.add(Fault.ofFigure("", laid.key().figure()));
+            faults.add(Fault.ofFigure("", laid.key().figure(), laid.path().box().centre()));
             return List.of();
         }
     }
@@ -195,9 +195,10 @@ final class Depiction {
         }
         // A strand whose band finds no room has no mark, but the design is no smaller for it.
         for (Laying laying : work.weaves()) {
-            laying.weave()
-                    .strands()
-                    .forEach(s -> boxes.add(s.path().map(laying.placed()).box()));
+            laying.weave().strands().forEach(s -> {
+                Watch.ask();
+                boxes.add(s.path().map(laying.placed()).box());
+            });
         }
         return Box.round(boxes);
     }

@@ -9,6 +9,10 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Expression;
+import org.hyphantes.setting.Limits;
+import org.hyphantes.setting.Quoted;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Treatment;
@@ -92,6 +96,22 @@ public record Design(
         Map<String, Amount> more = new LinkedHashMap<>(measures);
         more.put(measure, value);
         return renewed(new Design(name, unit, material, more, page, net, sketch, root));
+    }
+
+    /**
+     * This design with a measure read from what was typed, and everything that refers to it worked out again.
+     *
+     * @throws CannotRead if the name cannot name a measure, or the text is no length
+     */
+    public Design withMeasure(String measure, String typed) throws CannotRead {
+        if (!Expression.isName(measure)) {
+            throw new CannotRead(Quoted.of(measure) + " cannot name a measure: " + Expression.NAMING);
+        }
+        if (measures.size() >= Limits.MEASURES && !measures.containsKey(measure)) {
+            throw new CannotRead("A design has up to " + Limits.MEASURES + " measures.");
+        }
+        double was = measures.getOrDefault(measure, Amount.of(0)).value();
+        return withMeasure(measure, Expression.length(typed, scope(), was));
     }
 
     /** This design on another page. */

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.figure.PageBox;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Surroundings;
@@ -30,6 +32,21 @@ public final class Resolver {
             List<Fault> all = new ArrayList<>(faults);
             all.addAll(other.faults);
             return new Done(work.with(other.work), all);
+        }
+
+        /** The middle of its lines. */
+        Point middle() {
+            return work.lines().isEmpty()
+                    ? Point.ORIGIN
+                    : Box.round(work.lines().stream().map(l -> l.path().box()).toList())
+                            .centre();
+        }
+
+        /** The same work, with something more that had to be left out. */
+        Done without(Fault fault) {
+            List<Fault> all = new ArrayList<>(faults);
+            all.add(fault);
+            return new Done(work, all);
         }
     }
 
@@ -121,7 +138,10 @@ public final class Resolver {
         try {
             return new Done(Work.of(lines(figure, pageBox)), List.of());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
-            return new Done(Work.of(List.of()), List.of(Fault.ofFigure(group.id(), figure.id())));
+            return new Done(
+                    Work.of(List.of()),
+                    List.of(Fault.ofFigure(
+                            group.id(), figure.id(), figure.form().centre())));
         }
     }
 
@@ -143,13 +163,16 @@ public final class Resolver {
         if (!step.over()) {
             return before;
         }
+        if (step.treatment().isTooMuch(before.work())) {
+            long pieces =
+                    step.treatment().laid(before.work().size() + before.work().courses());
+            return before.without(Fault.tooMuch(group.id(), step.id(), before.middle(), pieces));
+        }
         Surroundings surroundings = new Surroundings(group.id(), step.id(), figures(group), pageBox, watch);
         try {
             return new Done(step.treatment().apply(before.work(), surroundings), before.faults());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException | IndexOutOfBoundsException e) {
-            List<Fault> faults = new ArrayList<>(before.faults());
-            faults.add(Fault.ofStep(group.id(), step.id()));
-            return new Done(before.work(), faults);
+            return before.without(Fault.ofStep(group.id(), step.id(), before.middle()));
         }
     }
 

@@ -7,6 +7,7 @@ import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
@@ -24,7 +25,9 @@ public record Drawn(String course) implements Form {
             "path",
             "Path along {course}.",
             List.of(Setting.of(
-                    Drawn.class, "course", new Kind.Text("a path, such as M 0 0 L 20 0 A 10 10 0 0 1 40 0 Z"))));
+                    Drawn.class,
+                    "course",
+                    new Kind.Text("a path, such as M 0 0 L 20 0 A 10 10 0 0 1 40 0 Z", Limits.COURSE))));
 
     public Drawn {
         PathText.read(course);

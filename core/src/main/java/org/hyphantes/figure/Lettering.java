@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
@@ -49,7 +50,7 @@ public record Lettering(
             Seated.settings(
                     Lettering.class,
                     List.of(
-                            Setting.of(Lettering.class, "text", new Kind.Text("the words to be set")),
+                            Setting.of(Lettering.class, "text", new Kind.Text("the words to be set", Limits.WORDS)),
                             Setting.of(Lettering.class, "typeface", new Kind.Typeface()),
                             Setting.of(Lettering.class, "size", new Kind.Length(0.01, 1e5)),
                             Setting.of(Lettering.class, "spacing", new Kind.Length(-1e4, 1e4)),

@@ -11,6 +11,8 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Limits;
+import org.hyphantes.setting.Quoted;
 
 /**
  * Paths as text, in millimetres: of the path data of W3C SVG 2, chapter 9, the commands M, L, C, A and Z with absolute
@@ -31,9 +33,10 @@ public final class PathText {
             end = matcher.end();
         }
         if (!text.substring(end).isBlank()) {
-            throw new IllegalArgumentException("A path cannot be read from \""
-                    + text.substring(end, Math.min(text.length(), end + 12)).strip()
-                    + "\" on; it is made of M, L, C, A and Z with numbers.");
+            throw new IllegalArgumentException("A path cannot be read from "
+                    + Quoted.of(text.substring(end, Math.min(text.length(), end + 12))
+                            .strip())
+                    + " on; it is made of M, L, C, A and Z with numbers.");
         }
     }
 
@@ -79,10 +82,8 @@ public final class PathText {
                 }
             } else {
                 Curve curve = curve(command, here);
-                if (curve != null) {
-                    curves.add(curve);
-                    here = curve.end();
-                }
+                curves.add(curve);
+                here = curve.end();
             }
         }
         if (curves.isEmpty()) {
@@ -103,9 +104,15 @@ public final class PathText {
         switch (command) {
             case "L":
                 Point end = point();
-                return end.equals(here) ? null : new Line(here, end);
+                return new Line(here, moved(here, end));
             case "C":
-                return new Cubic(here, point(), point(), point());
+                Point first = point();
+                Point second = point();
+                Point last = point();
+                if (first.equals(here) && second.equals(here)) {
+                    moved(here, last);
+                }
+                return new Cubic(here, first, second, last);
             default:
                 double radius = number();
                 double other = number();
@@ -121,11 +128,8 @@ public final class PathText {
     }
 
     private static Curve arc(Point from, Point to, double radius, boolean large, boolean clockwise) {
-        Point chord = to.minus(from);
+        Point chord = moved(from, to).minus(from);
         double half = chord.length() / 2;
-        if (half == 0) {
-            return null;
-        }
         double r = Math.max(radius, half);
         double aside = Math.sqrt(Math.max(0, r * r - half * half));
         Point normal = chord.unit().right();
@@ -141,9 +145,27 @@ public final class PathText {
         return new Arc(centre, r, a, sweep);
     }
 
+    /** The end of a curve; a curve of no length has no heading, so it is refused. */
+    private static Point moved(Point from, Point to) {
+        if (to.equals(from)) {
+            throw new IllegalArgumentException(
+                    "A curve of no length stands at " + shown(to.x()) + " " + shown(to.y()) + "; take it out.");
+        }
+        return to;
+    }
+
     private Point point() {
-        double x = number();
-        return new Point(x, number());
+        double x = coordinate();
+        return new Point(x, coordinate());
+    }
+
+    private double coordinate() {
+        double number = number();
+        if (Math.abs(number) > Limits.COORDINATE) {
+            throw new IllegalArgumentException(
+                    Quoted.of(tokens.get(at - 1)) + " lies too far out: up to " + (long) Limits.COORDINATE + " mm.");
+        }
+        return number;
     }
 
     private double number() {
@@ -168,7 +190,11 @@ public final class PathText {
         return text.toString();
     }
 
+    /** A curve too short for the digits that are written is left out. */
     private static void append(StringBuilder text, Curve curve) {
+        if (isNowhere(curve)) {
+            return;
+        }
         if (curve instanceof Cubic cubic) {
             text.append(" C");
             point(text, cubic.control1());
@@ -187,6 +213,18 @@ public final class PathText {
             text.append(" L");
             point(text, curve.end());
         }
+    }
+
+    private static boolean isNowhere(Curve curve) {
+        return same(curve.start(), curve.end())
+                && curve.as(
+                        line -> true,
+                        arc -> Math.abs(arc.sweep()) <= Math.PI,
+                        cubic -> same(cubic.start(), cubic.control1()) && same(cubic.start(), cubic.control2()));
+    }
+
+    private static boolean same(Point a, Point b) {
+        return shown(a.x()).equals(shown(b.x())) && shown(a.y()).equals(shown(b.y()));
     }
 
     private static void point(StringBuilder text, Point p) {

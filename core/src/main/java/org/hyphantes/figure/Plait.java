@@ -11,6 +11,7 @@ import org.hyphantes.plait.Turns;
 import org.hyphantes.plait.Where;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
@@ -58,7 +59,7 @@ public record Plait(
     static final Kind CELLS = new Kind.Count(1, 200);
 
     static final Kind EVERY = new Kind.Count(0, 200);
-    static final Kind BREAKS = new Kind.Text("breaks by column and row, such as 3-6 or 4|7, or none");
+    static final Kind BREAKS = new Kind.Text("breaks by column and row, such as 3-6 or 4|7, or none", Limits.LIST);
 
     private static final Schema<Plait> SCHEMA = new Schema<>(
             Plait.class,

@@ -2,6 +2,7 @@ package org.hyphantes.gauge;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.design.Design;
@@ -13,6 +14,7 @@ import org.hyphantes.design.Member;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
+import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Lettering;
 import org.hyphantes.figure.Typesetter;
 import org.hyphantes.setting.Schema;
@@ -38,8 +40,7 @@ public final class RecipeOrder {
         List<Snag> snags = new ArrayList<>();
         collect(design, design.root(), snags);
         for (Fault fault : faults) {
-            Group group = design.group(fault.group()).orElse(design.root());
-            new RecipeOrder(design, group, snags).fault(fault);
+            new RecipeOrder(design, group(design, fault), snags).fault(fault);
         }
         return snags;
     }
@@ -47,23 +48,60 @@ public final class RecipeOrder {
     /** What could not be resolved and is left out. */
     private void fault(Fault fault) {
         Optional<Step> step = group.step(fault.step());
-        if (step.isPresent()) {
-            add(
-                    CrossingsGauge.WORD,
-                    State.BROKEN,
-                    step.get().title() + " cannot be done to what stands before it, so it is left out: change its"
-                            + " settings or those lines.",
-                    Optional.of(Mend.of(
+        if (step.isPresent() && fault.pieces() > 0) {
+            tooMuch(step.get(), fault);
+        } else if (step.isPresent()) {
+            snags.add(Snag.of(
+                            CrossingsGauge.WORD,
+                            State.BROKEN,
+                            fault.place(),
+                            step.get().title()
+                                    + " cannot be done to what stands before it, so it is left out: change its"
+                                    + " settings or those lines.")
+                    .mended(Mend.of(
                             "Pass " + step.get().title() + " under",
                             Recipes.pass(design, group.id(), step.get().id()))));
-            return;
+        } else {
+            figure(fault);
         }
-        String name = group.figure(fault.figure()).map(Figure::name).orElse("A figure");
-        add(
-                StrandsGauge.WORD,
-                State.BROKEN,
-                name + " makes no line or band that can be drawn with these numbers: change them.",
-                Optional.empty());
+    }
+
+    private void figure(Fault fault) {
+        Optional<Figure> figure = group.figure(fault.figure());
+        snags.add(Snag.of(
+                        StrandsGauge.WORD,
+                        State.BROKEN,
+                        fault.place(),
+                        figure.map(Figure::name).orElse("A figure")
+                                + " makes no line or band that can be drawn with these numbers: change them.")
+                .mended(figure.map(f -> Mend.of(
+                        "Begin " + f.name() + " anew",
+                        new Edit(
+                                f.name() + " has its starting numbers.",
+                                d -> new Subject.OfFigure(group.id(), f.id()).put(d, starting(f.form())))))));
+    }
+
+    private static Form starting(Form form) {
+        return Form.EACH.stream()
+                .filter(f -> f.schema().word().equals(form.schema().word()))
+                .findFirst()
+                .orElse(form);
+    }
+
+    /** The group that a fault is in, or the one of its figure. */
+    private static Group group(Design design, Fault fault) {
+        return design.group(fault.group())
+                .or(() -> holding(design.root(), fault.figure()))
+                .orElse(design.root());
+    }
+
+    private static Optional<Group> holding(Group group, String figure) {
+        return group.figure(figure).isPresent()
+                ? Optional.of(group)
+                : group.members().stream()
+                        .filter(Group.class::isInstance)
+                        .flatMap(m -> holding((Group) m, figure).stream())
+                        .findFirst();
     }
 
     private static void collect(Design design, Group group, List<Snag> snags) {
@@ -83,8 +121,9 @@ public final class RecipeOrder {
     /** Whether a step of a recipe cannot do its work where it stands. */
     public static boolean cannotWork(Design design, Group group, int index) {
         List<Snag> snags = new ArrayList<>();
-        new RecipeOrder(design, group, snags).step(index);
-        return snags.stream().anyMatch(s -> s.state() == State.BROKEN);
+        RecipeOrder order = new RecipeOrder(design, group, snags);
+        order.step(index);
+        return order.isTooMuch(index) || snags.stream().anyMatch(s -> s.state() == State.BROKEN);
     }
 
     private void add(String gauge, State state, String words, Optional<Mend> mend) {
@@ -123,7 +162,6 @@ public final class RecipeOrder {
         if (treatment instanceof Between between) {
             between(between);
         }
-        tooMuch(step, i);
         references(step);
     }
 
@@ -163,19 +201,28 @@ public final class RecipeOrder {
         }
     }
 
-    private void tooMuch(Step step, int i) {
-        Treatment treatment = step.treatment();
-        if (treatment.laid(laid(i)) <= Treatment.MOST_LINES || treatment.laid(1) <= 1) {
-            return;
-        }
-        Mend mend = treatment instanceof Turn turn
+    /** Whether far more lines would be laid than are, as far as that can be told from the figures alone. */
+    private boolean isTooMuch(int i) {
+        Treatment treatment = group.recipe().get(i).treatment();
+        return treatment.laid(laid(i)) > Treatment.MOST_LINES && treatment.laid(1) > 1;
+    }
+
+    private void tooMuch(Step step, Fault fault) {
+        Mend mend = step.treatment() instanceof Turn turn
                 ? Mend.of("Turn 12 times", Recipes.set(group.id(), step.id(), turn.withTimes(12), "Turned 12 times."))
                 : Mend.of("Pass " + step.title() + " under", Recipes.pass(design, group.id(), step.id()));
-        add(
-                StrandsGauge.WORD,
-                State.BROKEN,
-                step.title() + " would lay more than " + Treatment.MOST_LINES + " lines, so it is left out.",
-                Optional.of(mend));
+        snags.add(Snag.of(
+                        StrandsGauge.WORD,
+                        State.BROKEN,
+                        fault.place(),
+                        String.format(
+                                Locale.ROOT,
+                                "%s would lay %,d lines and courses, more than %,d lines or %,d courses, so it is left out.",
+                                step.title(),
+                                fault.pieces(),
+                                Treatment.MOST_LINES,
+                                Treatment.MOST_COURSES))
+                .mended(mend));
     }
 
     /** References to figures that are not in the group (any more). */

@@ -139,6 +139,7 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         List<Node> nodes = new ArrayList<>();
         Coming at = start;
         do {
+            Watch.ask();
             gone.add(at);
             gone.add(back(at));
             Coming leaving = leaving(at);

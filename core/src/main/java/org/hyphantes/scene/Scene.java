@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Watch;
 
 /**
  * A drawing as marks, from the back to the front.
@@ -38,6 +39,7 @@ public record Scene(List<Mark> marks, List<String> figures, Box box) {
 
     private static void flatten(List<Mark> marks, Affine map, List<Mark> into) {
         for (Mark mark : marks) {
+            Watch.ask();
             if (mark instanceof Mark.Group group) {
                 flatten(group.marks(), map.after(group.map()), into);
             } else if (mark instanceof Mark.Clip clip) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Paint;
 
@@ -46,6 +47,7 @@ public final class Walk {
 
     private void marks(List<Mark> marks, Affine map) {
         for (Mark mark : marks) {
+            Watch.ask();
             if (!isSeen(mark, map)) {
                 continue;
             }
@@ -78,6 +80,7 @@ public final class Walk {
         List<Mark.Stroke> run = new ArrayList<>();
         List<Mark.Stroke> chosen = new ArrayList<>();
         for (Mark mark : group.marks()) {
+            Watch.ask();
             if (!isSeen(mark, map)) {
                 continue;
             }
@@ -145,6 +148,7 @@ public final class Walk {
             List<Mark.Shade> shades,
             Map<Paint, List<Mark.Stroke>> strokes) {
         for (Mark mark : marks) {
+            Watch.ask();
             if (mark instanceof Mark.Group strand) {
                 gather(strand.marks(), map, areas, shades, strokes);
             } else if (isSeen(mark, map)) {

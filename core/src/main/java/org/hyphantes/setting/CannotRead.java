@@ -12,7 +12,7 @@ public final class CannotRead extends Exception {
 
     /** @param place where it stands within what was read, as a JSON Pointer (RFC 6901) */
     public CannotRead(String place, String message) {
-        super(message);
+        super(Quoted.message(message));
         this.place = place;
     }
 

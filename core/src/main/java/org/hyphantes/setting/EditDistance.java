@@ -2,9 +2,15 @@ package org.hyphantes.setting;
 
 /** How many letters must be put in, left out or changed to make one word of another (Levenshtein 1966). */
 final class EditDistance {
+    /** Longer words are told apart by their lengths alone: nobody mistypes one of them for another. */
+    private static final int LONGEST = 40;
+
     private EditDistance() {}
 
     static int between(String a, String b) {
+        if (a.length() > LONGEST || b.length() > LONGEST) {
+            return Math.max(a.length(), b.length());
+        }
         int[] row = new int[b.length() + 1];
         for (int j = 0; j <= b.length(); j++) {
             row[j] = j;

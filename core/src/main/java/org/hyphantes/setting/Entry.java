@@ -40,6 +40,9 @@ public final class Entry {
         if (!(value(key) instanceof String text)) {
             throw new CannotRead(at + "/" + key, "a text is wanted here.");
         }
+        if (text.length() > Limits.NAME || Quoted.isUnsound(text)) {
+            throw new CannotRead(at + "/" + key, Quoted.of(text) + " is no name that can be shown.");
+        }
         return text;
     }
 
@@ -55,6 +58,9 @@ public final class Entry {
     public List<Integer> counts(String key) throws CannotRead {
         if (!(value(key) instanceof List<?> list)) {
             throw new CannotRead(at + "/" + key, "a list is wanted here.");
+        }
+        if (list.size() > Limits.NAME) {
+            throw new CannotRead(at + "/" + key, "more than " + Limits.NAME + " numbers.");
         }
         List<Integer> counts = new ArrayList<>();
         for (Object number : list) {
@@ -73,7 +79,8 @@ public final class Entry {
                 Arrays.stream(type.getEnumConstants()).map(Entry::word).toList();
         if (!words.contains(word)) {
             throw new CannotRead(
-                    at + "/" + key, "\"" + word + "\" is not known here; it can be " + String.join(", ", words) + ".");
+                    at + "/" + key,
+                    Quoted.of(word) + " is not known here; it can be " + String.join(", ", words) + ".");
         }
         return type.getEnumConstants()[words.indexOf(word)];
     }
@@ -94,7 +101,8 @@ public final class Entry {
     void refuseTheRest() throws CannotRead {
         for (Object key : values.keySet()) {
             if (!read.contains(String.valueOf(key))) {
-                throw new CannotRead(at + "/" + key, "nothing of this name belongs here.");
+                throw new CannotRead(
+                        at + "/" + Quoted.message(String.valueOf(key)), "nothing of this name belongs here.");
             }
         }
         for (Entry within : inner) {

@@ -2,6 +2,8 @@ package org.hyphantes.setting;
 
 import java.util.Comparator;
 import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
 import org.hyphantes.geometry.Angle;
 
 /**
@@ -17,6 +19,7 @@ public final class Expression {
     private final double was;
     private double bare;
     private int at;
+    private int depth;
     private boolean plain = true;
     private boolean relative;
 
@@ -25,6 +28,19 @@ public final class Expression {
         this.scope = scope;
         this.was = was;
         this.bare = bare;
+    }
+
+    /** What a name of a measure must be. */
+    public static final String NAMING =
+            "a measure is named by small letters and digits, and by no word that means something already.";
+
+    private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9_]*");
+    private static final Set<String> WORDS =
+            Set.of("was", "pi", "sqrt", "sin", "cos", "tan", "mm", "cm", "in", "pt", "px", "sq", "deg", "turn");
+
+    /** Whether a text can name a measure: small letters, digits and underscores, and no word that means something already. */
+    public static boolean isName(String text) {
+        return text.length() <= Limits.NAME && NAME.matcher(text).matches() && !WORDS.contains(text);
     }
 
     /** The value of a count or an angle in degrees. */
@@ -41,14 +57,18 @@ public final class Expression {
         if (text.isBlank()) {
             throw new CannotRead("Type a number, such as 40 or 360/8.");
         }
+        if (text.length() > Limits.EXPRESSION) {
+            throw new CannotRead("This is too long with " + text.length() + " characters: up to " + Limits.EXPRESSION
+                    + ". Name a part of it as a measure.");
+        }
         double value = sum();
         skip();
         if (at < text.length()) {
-            throw new CannotRead("\"" + text.substring(at).strip() + "\" is left over after the number.");
+            throw new CannotRead(Quoted.of(text.substring(at).strip()) + " is left over after the number.");
         }
         value *= bare;
         if (!Double.isFinite(value)) {
-            throw new CannotRead("\"" + text.strip() + "\" has no finite value.");
+            throw new CannotRead(Quoted.of(text.strip()) + " has no finite value.");
         }
         // What refers to the present value is worked out once: worked out again it would go on changing.
         return plain || relative ? Amount.of(value) : new Amount(value, kept());
@@ -120,6 +140,13 @@ public final class Expression {
     }
 
     private double power() throws CannotRead {
+        deeper();
+        double value = signed();
+        depth--;
+        return value;
+    }
+
+    private double signed() throws CannotRead {
         if (take('-')) {
             return -power();
         }
@@ -129,6 +156,13 @@ public final class Expression {
             return Math.pow(value, power());
         }
         return value;
+    }
+
+    private void deeper() throws CannotRead {
+        if (++depth > Limits.DEPTH) {
+            throw new CannotRead("More than " + Limits.DEPTH
+                    + " brackets, signs and functions stand within one another here; name a part of it as a measure.");
+        }
     }
 
     private double operand() throws CannotRead {
@@ -150,14 +184,14 @@ public final class Expression {
             try {
                 return Double.parseDouble(text.substring(from, at));
             } catch (NumberFormatException e) {
-                throw new CannotRead("\"" + text.substring(from, at) + "\" is not a number.");
+                throw new CannotRead(Quoted.of(text.substring(from, at)) + " is not a number.");
             }
         }
         String word = word();
         if (word.isEmpty()) {
             throw new CannotRead(
                     at < text.length()
-                            ? "A number is wanted where \"" + text.charAt(at) + "\" stands."
+                            ? "A number is wanted where " + Quoted.of(text.substring(at, at + 1)) + " stands."
                             : "A number is missing at the end.");
         }
         plain = false;
@@ -189,13 +223,13 @@ public final class Expression {
                 relative = true;
                 return was / bare;
             case "sqrt":
-                return Math.sqrt(operand());
+                return Math.sqrt(argument());
             case "sin":
-                return Angle.sine(operand());
+                return Angle.sine(argument());
             case "cos":
-                return Angle.cosine(operand());
+                return Angle.cosine(argument());
             case "tan":
-                return Math.tan(Math.toRadians(operand()));
+                return Math.tan(Math.toRadians(argument()));
             default:
                 for (Unit unit : Unit.values()) {
                     if (word.equals(unit.symbol()) && take('(')) {
@@ -208,6 +242,13 @@ public final class Expression {
                 }
                 throw new CannotRead(unknown(word));
         }
+    }
+
+    private double argument() throws CannotRead {
+        deeper();
+        double value = operand();
+        depth--;
+        return value;
     }
 
     /** A bracket whose bare numbers are in a unit of its own: {@code in(1 + 2)}. */
@@ -228,7 +269,7 @@ public final class Expression {
                 .filter(name -> EditDistance.between(name, word) <= 2)
                 .map(name -> "; did you mean " + name + "?")
                 .orElse(".");
-        return word + " is not a measure" + near;
+        return (word.length() > Quoted.QUOTATION ? Quoted.of(word) : word) + " is not a measure" + near;
     }
 
     private double unit() {

@@ -19,8 +19,8 @@ public sealed interface Kind {
     /** A list of lengths in millimetres, as the text of {@link org.hyphantes.setting.StepList}. */
     record Steps(double least, double most) implements Kind {}
 
-    /** Free text, such as a list of steps or an inscription; {@code what} says what is wanted. */
-    record Text(String what) implements Kind {}
+    /** Free text of at most so many characters, such as a list of steps or an inscription; {@code what} says what is wanted. */
+    record Text(String what, int most) implements Kind {}
 
     /** One of a few words. */
     record Choice(List<String> words) implements Kind {}

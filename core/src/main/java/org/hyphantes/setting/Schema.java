@@ -162,7 +162,8 @@ public final class Schema<T> {
                 return setting;
             }
         }
-        throw new CannotRead(title() + " has no setting \"" + key + "\"; it has " + String.join(", ", keys()) + ".");
+        throw new CannotRead(
+                title() + " has no setting " + Quoted.of(key) + "; it has " + String.join(", ", keys()) + ".");
     }
 
     private Setting<T> known(String key) {

@@ -7,13 +7,14 @@ import java.util.Optional;
 
 /**
  * What a setting may refer to: the design's measures by name, its unit, the step of its net in mm as {@code sq} (0 when it has
- * none), the present value as {@code was}; and the names of the figures of its group, by their ids.
+ * none), the present value as {@code was}; and the names of the figures of its group, by their ids. The measures are not copied, for
+ * a file may have thousands, each read in the scope of those before it.
  */
 public record Scope(Map<String, Amount> measures, Unit unit, double square, Map<String, String> names) {
     public static final Scope PLAIN = new Scope(Map.of(), Unit.MM);
 
     public Scope {
-        measures = Map.copyOf(measures);
+        measures = Collections.unmodifiableMap(measures);
         names = Collections.unmodifiableMap(new LinkedHashMap<>(names));
     }
 

@@ -113,7 +113,7 @@ public final class Setting<T> {
             List<String> found =
                     choice.words().stream().filter(w -> w.startsWith(wanted)).toList();
             if (wanted.isEmpty() || found.isEmpty()) {
-                throw new CannotRead("\"" + text + "\" is none of " + String.join(", ", choice.words()) + ".");
+                throw new CannotRead(Quoted.of(text) + " is none of " + String.join(", ", choice.words()) + ".");
             }
             return new Reading<>(put.apply(of, choice.words().contains(wanted) ? wanted : found.get(0)), "");
         }
@@ -137,7 +137,7 @@ public final class Setting<T> {
             return figure.otherwise();
         }
         return scope.figure(text)
-                .orElseThrow(() -> new CannotRead("There is no figure \"" + text + "\" here; it can be "
+                .orElseThrow(() -> new CannotRead("There is no figure " + Quoted.of(text) + " here; it can be "
                         + figure.otherwise()
                         + (scope.names().isEmpty()
                                 ? "."
@@ -150,6 +150,13 @@ public final class Setting<T> {
                 : kind instanceof Kind.Strand ? "a strand by its letter" : "a typeface";
         if (text.isEmpty()) {
             throw new CannotRead("Give " + wanted + ".");
+        }
+        int most = kind instanceof Kind.Text free ? free.most() : Limits.NAME;
+        if (text.length() > most) {
+            throw new CannotRead("This is too long with " + text.length() + " characters: up to " + most + ".");
+        }
+        if (Quoted.isUnsound(text)) {
+            throw new CannotRead(Quoted.of(text) + " has a character that cannot be shown; take it out.");
         }
         try {
             return new Reading<>(put.apply(of, text), "");
@@ -187,11 +194,12 @@ public final class Setting<T> {
         return new Reading<>(with, "\"" + key + "\" must be " + limit + "; kept at " + shown(with, scope) + ".");
     }
 
+    /** A limit in all its digits: 0.001 mm is not "0 mm". */
     private String limit(double value, Unit unit) {
         if (kind instanceof Kind.Length) {
-            return Numerals.length(value, unit);
+            return Numerals.shown(value / unit.millimetres(), 9) + " " + unit.symbol();
         }
-        return kind instanceof Kind.Degrees ? Numerals.degrees(value) : Numerals.shown(value, 3);
+        return kind instanceof Kind.Degrees ? Numerals.degrees(value) : Numerals.shown(value, 9);
     }
 
     /** T with the number's expression worked out again, for when a measure has changed; unchanged if it no longer reads. */

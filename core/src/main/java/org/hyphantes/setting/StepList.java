@@ -24,6 +24,9 @@ public final class StepList {
      * @throws CannotRead if one of them is no length
      */
     static String stored(String typed, Scope scope, double least, double most) throws CannotRead {
+        if (typed.length() > Limits.LIST) {
+            throw new CannotRead("This list is too long: up to " + Limits.LIST + " characters.");
+        }
         List<String> steps = new ArrayList<>();
         String[] words = typed.strip().replace('\u00d7', 'x').split("[\\s,;]+");
         for (int i = 0; i < words.length; i++) {
@@ -38,7 +41,7 @@ public final class StepList {
             }
             double length = Expression.length(word, scope, 0).value();
             if (length < least || length > most || times < 1 || steps.size() + times > MOST) {
-                throw new CannotRead("\"" + typed.strip() + "\" is too much: up to " + MOST + " steps.");
+                throw new CannotRead(Quoted.of(typed.strip()) + " is too much: up to " + MOST + " steps.");
             }
             for (int k = 0; k < times; k++) {
                 steps.add(Numerals.shown(length, 6));

@@ -10,7 +10,9 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Rounding;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Quoted;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
@@ -31,7 +33,7 @@ public record Soften(String corners, Amount radius) implements Treatment {
                     Setting.of(
                             Soften.class,
                             "corners",
-                            new Kind.Text("which corners: all, outer, inner, or numbers such as 1 3"))));
+                            new Kind.Text("which corners: all, outer, inner, or numbers such as 1 3", Limits.WORDS))));
 
     public Soften {
         chosen(corners);
@@ -43,7 +45,7 @@ public record Soften(String corners, Amount radius) implements Treatment {
             for (String word : corners.strip().split("[\\s,]+")) {
                 if (!word.matches("[1-9]\\d{0,5}")) {
                     throw new IllegalArgumentException(
-                            "\"" + word + "\" is no corner: say all, outer or inner, or number them, such as 1 3.");
+                            Quoted.of(word) + " is no corner: say all, outer or inner, or number them, such as 1 3.");
                 }
                 numbers.add(Integer.parseInt(word));
             }

@@ -10,6 +10,9 @@ public sealed interface Treatment extends Described
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;
 
+    /** More courses of weaves than this are not laid. */
+    int MOST_COURSES = 200_000;
+
     /** One of each, with the values a new step starts with, in the order in which they usually follow. */
     static List<Treatment> each() {
         return Repertoire.EACH;
@@ -29,8 +32,8 @@ public sealed interface Treatment extends Described
         return before;
     }
 
-    /** Whether so many lines would come of it that they are not laid, and the work is handed on as it is. */
+    /** Whether so many lines or courses would come of it that they are not laid, and the work is handed on as it is. */
     default boolean isTooMuch(Work before) {
-        return laid(before.size()) > MOST_LINES;
+        return laid(before.size()) > MOST_LINES || laid(before.courses()) > MOST_COURSES;
     }
 }

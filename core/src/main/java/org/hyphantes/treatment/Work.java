@@ -42,8 +42,13 @@ public record Work(List<Laid> lines, List<Laying> weaves, Symmetry symmetry) {
     }
 
     /** How many lines and weaves there are. */
-    int size() {
+    public int size() {
         return lines.size() + weaves.size();
+    }
+
+    /** How many courses the weaves have, which is what laying them costs. */
+    public long courses() {
+        return weaves.stream().mapToLong(l -> l.weave().courses().size()).sum();
     }
 
     /** The tolerance that fits the lines. */

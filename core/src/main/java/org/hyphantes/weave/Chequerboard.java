@@ -33,15 +33,22 @@ public final class Chequerboard {
         this.faces = trace();
     }
 
+    /** More crossings than this are not gone into: the work grows with the fourth power of their number. */
+    public static final int MOST_CROSSINGS = 1_200;
+
     /**
      * The determinant of the knot or link that a weave is a picture of.
      *
-     * @return empty unless the weave alternates, all its strands are closed, and its picture hangs together
+     * @return empty unless the weave alternates, all its strands are closed, and its picture hangs together; and with more than
+     *     {@link #MOST_CROSSINGS}
      */
     public static Optional<BigInteger> determinant(Weave weave) {
         Projection projection = weave.projection();
         boolean closed = projection.strands().stream().map(Strand::path).allMatch(Path::closed);
         if (!closed || projection.strands().isEmpty() || !projection.faults().isEmpty() || !weave.alternates()) {
+            return Optional.empty();
+        }
+        if (projection.meets().size() > MOST_CROSSINGS) {
             return Optional.empty();
         }
         if (projection.meets().isEmpty()) {
@@ -74,6 +81,7 @@ public final class Chequerboard {
         Arrays.fill(face, -1);
         int count = 0;
         for (int h = 0; h < face.length; h++) {
+            Watch.ask();
             if (face[h] < 0) {
                 for (int at = h; face[at] < 0; at = next(at)) {
                     face[at] = count;

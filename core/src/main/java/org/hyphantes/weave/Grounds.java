@@ -11,6 +11,9 @@ import org.hyphantes.geometry.plane.Booleans;
 
 /** The pieces of ground that the bands of a weave enclose. */
 public final class Grounds {
+    /** Positions along a strand nearer than this, in curves, are one. */
+    private static final double NOWHERE = 1e-7;
+
     private Grounds() {}
 
     /**
@@ -33,6 +36,17 @@ public final class Grounds {
                 .toList();
     }
 
+    /** Cuts without those in one place: where many strands go through one, there is nothing between their crossings. */
+    private static List<Double> apart(List<Double> cuts) {
+        List<Double> kept = new ArrayList<>();
+        for (double cut : cuts) {
+            if (kept.isEmpty() || cut - kept.get(kept.size() - 1) > NOWHERE) {
+                kept.add(cut);
+            }
+        }
+        return kept;
+    }
+
     /** The band of a strand in stretches, each from half the way before a crossing to half the way after it, so that none overlaps itself. */
     private static List<Region> bands(Weave weave, int s) {
         Strand strand = weave.strands().get(s);
@@ -50,6 +64,7 @@ public final class Grounds {
             cuts.add(middle < 0 ? middle + path.size() : middle);
         }
         cuts.sort(Comparator.naturalOrder());
+        cuts = apart(cuts);
         List<Region> bands = new ArrayList<>();
         for (int i = path.closed() ? 0 : -1; i < cuts.size(); i++) {
             double from = i < 0 ? 0 : cuts.get(i);

@@ -40,6 +40,7 @@ final class KirchhoffCount {
     private static long determinant(long[][] laplacian, int n, long prime) {
         long[][] a = new long[n][n];
         for (int i = 0; i < n; i++) {
+            Watch.ask();
             for (int j = 0; j < n; j++) {
                 a[i][j] = Math.floorMod(laplacian[i][j], prime);
             }

@@ -8,6 +8,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import org.hyphantes.design.Design;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -31,8 +32,11 @@ public final class HyphantesApp extends Application {
         Remembered remembered = new Remembered(Remembered.usualHome());
         Frame frame = open(window, desk, remembered);
         List<String> files = getParameters().getUnnamed();
-        desk.lay(Demo.TIDE_RING.design());
-        if (!files.isEmpty()) {
+        if (files.isEmpty()) {
+            desk.lay(Demo.TIDE_RING.design());
+        } else {
+            // Nothing that is not of the file stands under its name, whatever comes of it.
+            desk.lay(Design.empty("New design"));
             frame.documents().load(Path.of(files.get(0)));
         }
         frame.documents().autosave().begin();

@@ -1,12 +1,24 @@
 package org.hyphantes.desktop;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import javafx.application.Application;
+import org.hyphantes.desktop.files.PrivateFolder;
+import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.exchange.Refusal;
 
 /** The entry point. It is no Application itself, so that JavaFX may stand on the class path. */
 public final class Launcher {
     private Launcher() {}
 
     public static void main(String[] files) {
+        Path home = Remembered.usualHome();
+        System.setProperty("hyphantes.home", home.toString());
+        try {
+            PrivateFolder.make(home);
+        } catch (IOException e) {
+            System.err.println("hyphantes: nothing can be kept in " + home + ": " + Refusal.words(e));
+        }
         Application.launch(HyphantesApp.class, files);
     }
 }

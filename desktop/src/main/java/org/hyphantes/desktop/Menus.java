@@ -1,9 +1,13 @@
 package org.hyphantes.desktop;
 
 import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.act.Casting;
@@ -17,6 +21,7 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.files.Aside;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.rail.Snags;
 import org.hyphantes.desktop.stage.Stage;
@@ -27,6 +32,8 @@ import org.hyphantes.treatment.Treatment;
 
 /** The menu line: every act with its key. */
 final class Menus {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
     private final Bench bench;
     private final Desk desk;
     private final WindowActs window;
@@ -61,6 +68,8 @@ final class Menus {
 
     private Menu file() {
         Menu recent = new Menu("Open recent");
+        Menu recovered = new Menu("Recovered");
+        recovered.setId("recovered");
         Menu menu = new Menu("_File");
         menu.setOnShowing(e -> {
             recent.getItems().clear();
@@ -72,6 +81,12 @@ final class Menus {
                                 () -> targets.documents().open(path)));
             }
             recent.setDisable(recent.getItems().isEmpty());
+            recovered
+                    .getItems()
+                    .setAll(targets.documents().recovered().stream()
+                            .map(this::recovered)
+                            .toList());
+            recovered.setDisable(recovered.getItems().isEmpty());
         });
         menu.getItems()
                 .addAll(
@@ -82,6 +97,7 @@ final class Menus {
                         MenuLine.item(
                                 "Open", "Shortcut+O", () -> targets.documents().open()),
                         recent,
+                        recovered,
                         demos(),
                         new SeparatorMenuItem(),
                         MenuLine.item(
@@ -100,6 +116,15 @@ final class Menus {
                         new SeparatorMenuItem(),
                         MenuLine.item("Quit", "Shortcut+Q", targets.quit()));
         return menu;
+    }
+
+    private MenuItem recovered(Aside.Kept kept) {
+        String when = WHEN.format(kept.since().atZone(ZoneId.systemDefault()));
+        return MenuLine.item(
+                (kept.title().isEmpty() ? "design" : kept.title()) + ", " + when,
+                "",
+                () -> targets.documents()
+                        .leaving("taking up another", () -> targets.documents().takeUp(kept)));
     }
 
     private Menu demos() {

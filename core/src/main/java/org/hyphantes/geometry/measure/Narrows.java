@@ -77,6 +77,7 @@ public final class Narrows {
     }
 
     private void pair(Piece a, Piece b) {
+        Watch.ask();
         if (a.on() instanceof Arc p && b.on() instanceof Arc q) {
             arcs(a, p, b, q);
         } else if (a.on() instanceof Line && b.on() instanceof Line) {

@@ -86,6 +86,7 @@ public final class PathMeetings {
                 }
                 active[kept++] = other;
                 if (box[other].top() <= box[next].bottom() && box[next].top() <= box[other].bottom()) {
+                    watch.step();
                     boolean inOrder =
                             path[other] < path[next] || path[other] == path[next] && curve[other] < curve[next];
                     int a = inOrder ? other : next;

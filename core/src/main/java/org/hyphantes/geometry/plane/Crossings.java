@@ -51,6 +51,7 @@ final class Crossings {
         /** Insertion sort: there are few, and they often come nearly in order. */
         private void sort() {
             for (int i = 1; i < size; i++) {
+                Watch.ask();
                 double parameter = parameters[i];
                 int vertex = vertices[i];
                 int j = i - 1;
@@ -89,6 +90,7 @@ final class Crossings {
             }
         }
         for (Cuts each : crossings.cuts) {
+            Watch.ask();
             each.sort();
             for (int k = 1; k < each.size; k++) {
                 // One parameter is one place: an end and what meets it there, even if found a little beside it.
@@ -145,6 +147,7 @@ final class Crossings {
                 if (boxes[other].right() >= box.left()) {
                     active[kept++] = other;
                     if (boxes[other].top() <= box.bottom() && box.top() <= boxes[other].bottom()) {
+                        Watch.ask();
                         int a = Math.min(other, next);
                         int b = Math.max(other, next);
                         cut(a, b, meetings.of(a, b));

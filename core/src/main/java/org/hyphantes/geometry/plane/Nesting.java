@@ -43,6 +43,7 @@ final class Nesting {
         this.boxes = new Box[edges.size()];
         Box all = null;
         for (int e = 0; e < boxes.length; e++) {
+            Watch.ask();
             boxes[e] = edges.stretch(2 * e).box();
             all = all == null ? boxes[e] : all.with(boxes[e]);
         }
@@ -51,6 +52,7 @@ final class Nesting {
 
     void lay() {
         for (int c = 0; c < outer.length; c++) {
+            Watch.ask();
             if (outer[c] >= 0) {
                 resolve(c);
             }
@@ -94,6 +96,7 @@ final class Nesting {
         // it.
         double left = 0;
         for (int e = 0; e < boxes.length; e++) {
+            Watch.ask();
             if (boxes[e].meets(box) && part(2 * e) == c) {
                 for (Meeting meeting : CurveMeetings.of(ray, edges.stretch(2 * e), new Tolerance(epsilon))) {
                     left = meeting instanceof Meeting.At at ? Math.max(left, at.first()) : left;
@@ -103,6 +106,7 @@ final class Nesting {
         double best = Double.POSITIVE_INFINITY;
         int hit = -1;
         for (int e = 0; e < boxes.length; e++) {
+            Watch.ask();
             if (!boxes[e].meets(box) || part(2 * e) == c) {
                 continue;
             }

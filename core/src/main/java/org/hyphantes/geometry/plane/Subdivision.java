@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 
 /**
  * The planar subdivision made by any number of paths, open or closed: vertices where they meet, edges that are stretches of
@@ -105,6 +106,7 @@ public final class Subdivision {
         int count = 1;
         seen[0] = true;
         for (int i = 0; i < count; i++) {
+            Watch.ask();
             int here = waiting[i];
             for (int h = first[here]; h >= 0; h = following[h]) {
                 int beyond = face(h ^ 1);
@@ -166,6 +168,7 @@ public final class Subdivision {
         Arrays.fill(loopOf, -1);
         int count = 0;
         for (int h = 0; h < next.length; h++) {
+            Watch.ask();
             if (loopOf[h] < 0) {
                 for (int at = h; loopOf[at] < 0; at = next[at]) {
                     loopOf[at] = count;
@@ -198,6 +201,7 @@ public final class Subdivision {
         double[] area = new double[loops];
         Point about = paths.isEmpty() ? Point.ORIGIN : paths.get(0).start();
         for (int e = 0; e < edges.size(); e++) {
+            Watch.ask();
             double swept = edges.sweptArea(e, about);
             area[loopOf[2 * e]] += swept;
             area[loopOf[2 * e + 1]] -= swept;
@@ -295,6 +299,7 @@ public final class Subdivision {
         seen[0] = true;
         answers[0] = question.test(windings);
         while (true) {
+            Watch.ask();
             int h = at[face];
             if (h < 0) {
                 if (depth == 0) {
@@ -364,6 +369,7 @@ public final class Subdivision {
         UnionFind whole = new UnionFind(faces);
         boolean[] border = new boolean[next.length];
         for (int h = 0; h < next.length; h++) {
+            Watch.ask();
             int here = face(h);
             int there = face(h ^ 1);
             boolean divides = here != there && (apart || inside[here] != inside[there]);
@@ -381,6 +387,7 @@ public final class Subdivision {
         // The next loop of the same region, by the numbers of the loops; most regions have but one.
         int[] following = new int[16];
         for (int h = 0; h < next.length; h++) {
+            Watch.ask();
             if (border[h] && !done[h]) {
                 List<Stretch> from = traced ? new ArrayList<>() : null;
                 int group = whole.find(face(h));

@@ -63,6 +63,7 @@ final class VertexOrder {
     /** Orders the half-edges leaving one vertex clockwise, and links each arriving one to the next round its face. */
     private void round(int[] leaving, int low, int high, double[] angle) {
         for (int i = low + 1; i < high; i++) {
+            Watch.ask();
             int h = leaving[i];
             int j = i - 1;
             while (j >= low && angle[leaving[j]] > angle[h]) {

@@ -11,6 +11,7 @@ import javafx.util.Duration;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.gauge.Mend;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.scene.Scene;
 
 /** What resolving makes of the present wish, and what the mend that is looked at would make of the design; all of it off the interface thread. */
@@ -25,11 +26,19 @@ final class Answers {
     /** Work that takes long says so, and how to be rid of it; the window stays free meanwhile. */
     private final PauseTransition slow = new PauseTransition(Duration.seconds(1.5));
 
+    /** A design that has just been laid does not stand for long under the drawing of the one before. */
+    private final PauseTransition stale = new PauseTransition(Duration.seconds(0.3));
+
+    private boolean anew;
+
     Answers(Wish first, Consumer<String> warn) {
         this.wish = first;
         this.warn = warn;
-        slow.setOnFinished(e -> warn.accept("Still resolving: this design has come to very many lines or crossings."
-                + " The last sound drawing stays; Ctrl+Z takes the change back at once."));
+        slow.setOnFinished(e -> warn.accept("Still resolving: this design has come to very many lines or crossings. "
+                + (anew
+                        ? "Nothing is drawn yet."
+                        : "The last sound drawing stays; Ctrl+Z takes the change back at once.")));
+        stale.setOnFinished(e -> blank());
     }
 
     ReadOnlyObjectProperty<Resolved> resolvedProperty() {
@@ -53,6 +62,22 @@ final class Answers {
         return other.isSame(wish);
     }
 
+    /** Resolves a design that has come onto the desk in the place of another. */
+    void lay(Wish wished) {
+        anew = true;
+        stale.playFromStart();
+        wish(wished);
+    }
+
+    /** Shows nothing, until what is wished for has been resolved. */
+    private void blank() {
+        if (anew && resolved.get() != null && resolved.get().design() != wish.design()) {
+            Design nothing = Design.empty(wish.design().name());
+            Wish empty = new Wish(nothing, nothing.root().id(), 0, false, false);
+            resolved.set(Resolved.of(new Resolver(), new Members(), empty, Watch.NONE));
+        }
+    }
+
     void wish(Wish wished) {
         noGhost();
         wish = wished;
@@ -61,7 +86,12 @@ final class Answers {
         loom.resolve(
                 wished,
                 made -> {
-                    resolved.set(made);
+                    if (made.design() == wish.design()) {
+                        anew = false;
+                    }
+                    if (!anew) {
+                        resolved.set(made);
+                    }
                     if (wished.isSame(wish)) {
                         settle();
                     }
@@ -69,8 +99,13 @@ final class Answers {
                 failure -> {
                     if (wished.isSame(wish)) {
                         settle();
+                        blank();
                         warn.accept(
-                                "This could not be resolved; the last sound drawing stays. Undo takes the change back.");
+                                anew
+                                        ? "This design needs more than this computer has, so nothing is drawn. Its figures and"
+                                                + " steps are all here: switch steps off, or make their numbers smaller."
+                                        : "This could not be resolved; the last sound drawing stays. Undo takes the change"
+                                                + " back.");
                     }
                 });
     }

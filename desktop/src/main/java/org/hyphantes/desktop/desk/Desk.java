@@ -157,7 +157,7 @@ public final class Desk {
         View fresh = view().within(View.OUTERMOST, 0).seen(0, Point.ORIGIN);
         view.set(fresh.withShuttle(design.root().recipe().size()));
         open(view().stage());
-        resolve();
+        answers.lay(wishNow());
     }
 
     /** Puts a design on the desk as work that has not been saved. */

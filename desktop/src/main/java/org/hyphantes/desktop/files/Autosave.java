@@ -1,38 +1,38 @@
 package org.hyphantes.desktop.files;
 
-import static java.nio.file.StandardCopyOption.REPLACE_EXISTING;
-
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.util.Duration;
 import org.hyphantes.design.Design;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.wording.Question;
 import org.hyphantes.desktop.wording.Wording;
-import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** Keeps unsaved work aside two seconds after each change, in case the application stops, and offers it at the next start. */
+/** Keeps unsaved work aside within two seconds of each change, in case the application stops, and offers it at the next start. */
 public final class Autosave {
     private static final Logger LOG = LoggerFactory.getLogger(Autosave.class);
 
     private final Desk desk;
     private final Wording wording;
-    private final Path aside;
-    private final Consumer<Design> takenUp;
+    private final Aside aside;
+    private final Consumer<Aside.Kept> takenUp;
+    private Optional<Path> file = Optional.empty();
+    private boolean warned;
 
-    /** Whether it is still asked what is to become of the work found; until then it is neither overwritten nor deleted. */
-    private boolean asked;
-
+    /** Runs from the first change on, not from the last: a hand that never rests loses two seconds of work, not all of it. */
     private final PauseTransition pause = new PauseTransition(Duration.seconds(2));
 
     /** One writer, so that what is forgotten after it was kept stays forgotten. */
@@ -42,7 +42,7 @@ public final class Autosave {
         return made;
     });
 
-    Autosave(Desk desk, Wording wording, Path aside, Consumer<Design> takenUp) {
+    Autosave(Desk desk, Wording wording, Aside aside, Consumer<Aside.Kept> takenUp) {
         this.desk = desk;
         this.wording = wording;
         this.aside = aside;
@@ -52,70 +52,86 @@ public final class Autosave {
 
     /** Offers what an earlier run kept aside and did not save, and keeps aside what is changed from now on. */
     public void begin() {
-        if (Files.isRegularFile(aside)) {
-            asked = true;
-            wording.ask(new Question(
-                    "Hyphantes stopped before its work was saved. Take it up again?",
-                    List.of(
-                            new Question.Answer("Take it up", this::takeUp),
-                            new Question.Answer("Throw it away", this::throwAway))));
-        }
-        desk.historyProperty().addListener(o -> pause.playFromStart());
+        aside.tidy();
+        List<Aside.Kept> left = aside.kept();
+        left.stream().findFirst().ifPresent(newest -> offer(newest, left.size() - 1));
+        desk.historyProperty().addListener(o -> {
+            if (pause.getStatus() != Animation.Status.RUNNING) {
+                pause.playFromStart();
+            }
+        });
+    }
+
+    private void offer(Aside.Kept newest, int more) {
+        wording.ask(new Question(
+                "Hyphantes stopped before its work was saved. Take it up again?"
+                        + (more > 0
+                                ? " Under File, Recovered, there " + (more == 1 ? "is 1" : "are " + more) + " more."
+                                : ""),
+                List.of(
+                        new Question.Answer("Take it up", () -> takenUp.accept(newest)),
+                        new Question.Answer("Throw it away", () -> refuse(newest)),
+                        new Question.Answer("Later", () -> desk.say("It stays under File, Recovered.")))));
+    }
+
+    private void refuse(Aside.Kept kept) {
+        aside.claimed(kept).ifPresent(own -> {
+            try {
+                Files.deleteIfExists(own);
+            } catch (IOException e) {
+                LOG.warn("could not clear refused work", e);
+            }
+        });
     }
 
     /** Keeps aside what is on the desk and not saved, off the interface thread. */
     public void keep() {
-        if (!asked && !desk.isSaved()) {
+        if (!desk.isSaved()) {
             Design design = desk.design();
-            writer.execute(() -> keep(design));
+            Path own = file.orElseGet(() -> aside.fresh(design.name()));
+            file = Optional.of(own);
+            aside.hold(file);
+            writer.execute(() -> keep(design, own));
         }
     }
 
-    private void keep(Design design) {
+    private void keep(Design design, Path own) {
         try {
-            Files.createDirectories(aside.getParent());
-            ProjectFile.save(design, aside);
-        } catch (IOException e) {
+            aside.ready();
+            ProjectFile.save(design, own);
+            warned = false;
+        } catch (IOException | RuntimeException e) {
             LOG.warn("could not keep unsaved work aside", e);
+            if (!warned) {
+                warned = true;
+                Platform.runLater(
+                        () -> desk.warn("Unsaved work cannot be kept aside here: save it yourself now and then."));
+            }
         }
     }
 
-    private void throwAway() {
-        asked = false;
-        forget();
+    /** From now on the desk's design is the one of a file kept aside; what was on the desk before stays aside as it is. */
+    void holds(Path own) {
         keep();
+        pause.stop();
+        file = Optional.of(own);
+        aside.hold(file);
     }
 
-    private void takeUp() {
-        try {
-            Design found = ProjectFile.open(aside);
-            asked = false;
-            takenUp.accept(found);
-            desk.say("This is the design as it was; save it to keep it.");
-        } catch (CannotOpen e) {
-            setAside();
-            desk.warn(e.getMessage());
-        }
-    }
-
-    /** Puts a file that cannot be read out of the way of the next one, but keeps it. */
-    private void setAside() {
-        try {
-            Files.move(aside, aside.resolveSibling("damaged-" + aside.getFileName()), REPLACE_EXISTING);
-            asked = false;
-        } catch (IOException e) {
-            LOG.warn("could not set aside damaged work", e);
-        }
-    }
-
-    /** Forgets what was kept aside, as when all is saved or given up. */
+    /** Forgets what was kept aside of the design on the desk, as when all is saved or given up. */
     public void forget() {
         pause.stop();
-        if (asked) {
-            return;
-        }
+        Optional<Path> own = file;
+        file = Optional.empty();
+        aside.hold(file);
         try {
-            writer.submit(() -> Files.deleteIfExists(aside)).get();
+            writer.submit(() -> {
+                        if (own.isPresent()) {
+                            Files.deleteIfExists(own.get());
+                        }
+                        return null;
+                    })
+                    .get();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (ExecutionException e) {

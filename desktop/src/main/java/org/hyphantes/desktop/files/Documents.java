@@ -1,8 +1,6 @@
 package org.hyphantes.desktop.files;
 
 import java.io.IOException;
-import java.nio.file.AccessDeniedException;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
@@ -18,12 +16,15 @@ import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.wording.Question;
 import org.hyphantes.desktop.wording.Wording;
+import org.hyphantes.exchange.Refusal;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.exchange.project.Rescue;
 import org.hyphantes.exchange.report.Report;
+import org.hyphantes.setting.Quoted;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -36,7 +37,9 @@ public final class Documents {
     private final Wording wording;
     private final Remembered remembered;
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final Aside aside;
     private final Autosave autosave;
+    private final Opening opening = new Opening();
     private FileChoice choice;
 
     public Documents(Desk desk, Wording wording, Remembered remembered, FileChoice choice) {
@@ -44,7 +47,8 @@ public final class Documents {
         this.wording = wording;
         this.remembered = remembered;
         this.choice = choice;
-        this.autosave = new Autosave(desk, wording, remembered.recovery(), this::takeUp);
+        this.aside = new Aside(remembered.aside());
+        this.autosave = new Autosave(desk, wording, aside, this::takeUp);
     }
 
     /** What keeps unsaved work aside. */
@@ -52,10 +56,57 @@ public final class Documents {
         return autosave;
     }
 
+    /** What is kept aside of designs that are on no desk. */
+    public List<Aside.Kept> recovered() {
+        return aside.kept();
+    }
+
     /** Lays recovered work on the desk: it is in no file yet. */
-    private void takeUp(Design design) {
-        desk.layUnsaved(design);
-        file.set(Optional.empty());
+    public void takeUp(Aside.Kept kept) {
+        opening.read(
+                kept.file(),
+                design -> takeUp(kept, design, "This is the design as it was; save it to keep it."),
+                e -> offer(e, rescue -> takeUp(kept, rescue.design(), opened(rescue))));
+    }
+
+    private void takeUp(Aside.Kept kept, Design design, String words) {
+        aside.claimed(kept)
+                .ifPresentOrElse(
+                        own -> {
+                            autosave.holds(own);
+                            lay(design, Optional.empty(), true);
+                            desk.say(words);
+                        },
+                        () -> desk.warn("Another window has taken it up already."));
+    }
+
+    /** Puts a design on the desk, of a file or of none. */
+    private void lay(Design design, Optional<Path> of, boolean unsaved) {
+        file.set(of);
+        if (unsaved) {
+            desk.layUnsaved(design);
+        } else {
+            desk.lay(design);
+        }
+    }
+
+    /** Says why a file cannot be opened, and offers what can be read of it. */
+    private void offer(CannotOpen refused, Consumer<Rescue> taken) {
+        if (refused.rescue().isEmpty()) {
+            desk.warn(refused.getMessage());
+            return;
+        }
+        Rescue rescue = refused.rescue().get();
+        wording.ask(new Question(
+                refused.getMessage() + " Open it " + rescue.extent() + "?",
+                List.of(
+                        new Question.Answer("Open it", () -> taken.accept(rescue)),
+                        new Question.Answer(
+                                "Leave it", () -> desk.say("Nothing was opened; the file is as it was.")))));
+    }
+
+    private static String opened(Rescue rescue) {
+        return "Opened " + rescue.extent() + "; the rest is kept aside.";
     }
 
     /** Has another chooser asked for files; for tests. */
@@ -75,8 +126,8 @@ public final class Documents {
 
     public void begin() {
         leaving("beginning a new one", () -> {
-            file.set(Optional.empty());
-            desk.lay(Design.empty("New design"));
+            autosave.forget();
+            lay(Design.empty("New design"), Optional.empty(), false);
             desk.open(Gallery.SET_OUT);
             desk.say("A new design.");
         });
@@ -84,8 +135,8 @@ public final class Documents {
 
     public void openDemo(Demo demo) {
         leaving("opening the demo", () -> {
-            file.set(Optional.empty());
-            desk.lay(demo.design());
+            autosave.forget();
+            lay(demo.design(), Optional.empty(), false);
             desk.say("The demo " + demo.title() + ": " + demo.what() + ".");
         });
     }
@@ -98,16 +149,39 @@ public final class Documents {
         leaving("opening another", () -> load(path));
     }
 
-    /** Lays the design of a file on the desk; a file that cannot be read leaves the desk as it is and says why. */
+    /**
+     * Lays the design of a file on the desk once it has been read, which another thread does; a file that cannot be read leaves the desk
+     * as it is, says why, and offers what can be read of it.
+     */
     public void load(Path path) {
-        try {
-            Design design = ProjectFile.open(path);
-            desk.lay(design);
-            file.set(Optional.of(path));
-            remembered.recent(path);
-            desk.say("Opened " + path.getFileName() + ".");
-        } catch (CannotOpen e) {
-            desk.warn(e.getMessage());
+        Design before = desk.design();
+        desk.say("Opening " + Quoted.message(String.valueOf(path.getFileName())) + " ...");
+        opening.read(
+                path,
+                design -> arrived(before, () -> {
+                    lay(design, Optional.of(path), false);
+                    remembered.recent(path);
+                    desk.say("Opened " + path.getFileName() + ".");
+                }),
+                e -> offer(
+                        e,
+                        rescue -> arrived(before, () -> {
+                            aside.copied(path);
+                            lay(rescue.design(), Optional.empty(), true);
+                            desk.say(opened(rescue));
+                        })));
+    }
+
+    /** What was done on the desk while a file was read is asked about before it is cleared. */
+    private void arrived(Design before, Runnable laid) {
+        Runnable act = () -> {
+            autosave.forget();
+            laid.run();
+        };
+        if (desk.design() == before) {
+            act.run();
+        } else {
+            leaving("opening another", act);
         }
     }
 
@@ -132,7 +206,7 @@ public final class Documents {
             return true;
         } catch (IOException e) {
             LOG.warn("not saved", e);
-            desk.warn("Not saved: " + reason(e) + " The design is safe in memory; save it elsewhere.");
+            desk.warn("Not saved: " + Refusal.words(e) + " The design is safe in memory; save it elsewhere.");
             return false;
         }
     }
@@ -156,7 +230,7 @@ public final class Documents {
                         + resolved.finished().scene().size() + " paths.");
             } catch (IOException e) {
                 LOG.warn("not written", e);
-                desk.warn("Not written: " + reason(e) + " Choose another folder.");
+                desk.warn("Not written: " + Refusal.words(e) + " Choose another folder.");
             }
         });
     }
@@ -175,15 +249,9 @@ public final class Documents {
                 desk.say("Written: " + path.getFileName() + ".");
             } catch (IOException e) {
                 LOG.warn("not written", e);
-                desk.warn("Not written: " + reason(e) + " Choose another folder.");
+                desk.warn("Not written: " + Refusal.words(e) + " Choose another folder.");
             }
         });
-    }
-
-    private static String reason(IOException e) {
-        return e instanceof AccessDeniedException
-                ? "this folder cannot be written to."
-                : e instanceof NoSuchFileException ? "the folder is not there (any more)." : e.getMessage() + ".";
     }
 
     private String fileName() {

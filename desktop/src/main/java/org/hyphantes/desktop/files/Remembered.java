@@ -2,13 +2,14 @@ package org.hyphantes.desktop.files;
 
 import java.io.IOException;
 import java.io.Reader;
-import java.io.Writer;
+import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Scope;
@@ -38,7 +39,7 @@ public final class Remembered {
     /** The folder for a user's state: {@code XDG_STATE_HOME} (XDG Base Directory Specification), or its default. */
     public static Path usualHome() {
         String state = System.getenv("XDG_STATE_HOME");
-        Path base = state == null || state.isBlank()
+        Path base = state == null || !state.startsWith("/")
                 ? Path.of(System.getProperty("user.home"), ".local", "state")
                 : Path.of(state);
         return base.resolve("hyphantes");
@@ -48,9 +49,9 @@ public final class Remembered {
         return home.resolve("remembered.properties");
     }
 
-    /** Where work that has not been saved is kept in case the application stops. */
-    public Path recovery() {
-        return home.resolve("unsaved.hyphantes");
+    /** The folder of designs kept aside in case the application stops. */
+    public Path aside() {
+        return home.resolve("aside");
     }
 
     public boolean dark() {
@@ -134,10 +135,10 @@ public final class Remembered {
 
     private void write() {
         try {
-            Files.createDirectories(home);
-            try (Writer out = Files.newBufferedWriter(file())) {
-                kept.store(out, null);
-            }
+            PrivateFolder.make(home);
+            StringWriter out = new StringWriter();
+            kept.store(out, null);
+            AtomicFile.write(file(), out.toString());
         } catch (IOException e) {
             LOG.warn("could not remember settings", e);
         }

@@ -1,6 +1,8 @@
 package org.hyphantes.desktop.wording;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -34,7 +36,9 @@ public final class Wording extends VBox {
     private final Words words;
     private final Sentence sentence;
     private final OfferLine below;
-    private Optional<Question> question = Optional.empty();
+    /** The question that is asked, and those that wait until it is answered. */
+    private final Deque<Question> questions = new ArrayDeque<>();
+
     private Object shownFor;
     private Runnable heightChanged = () -> {};
 
@@ -57,7 +61,7 @@ public final class Wording extends VBox {
     }
 
     private Node first() {
-        return question.isPresent()
+        return isAsking()
                 ? sentence.firstAnswer().orElse(null)
                 : sentence.slots().stream().findFirst().orElse(null);
     }
@@ -73,14 +77,14 @@ public final class Wording extends VBox {
 
     /** Asks a question in place of the sentence, until it is answered. */
     public void ask(Question asked) {
-        question = Optional.of(asked);
+        questions.add(asked);
         shownFor = null;
         refresh();
         Platform.runLater(() -> sentence.firstAnswer().ifPresent(Node::requestFocus));
     }
 
     public boolean isAsking() {
-        return question.isPresent();
+        return !questions.isEmpty();
     }
 
     private Stage stage() {
@@ -91,8 +95,8 @@ public final class Wording extends VBox {
     }
 
     private void refresh() {
-        if (question.isPresent()) {
-            showQuestion(question.get());
+        if (isAsking()) {
+            showQuestion(questions.peek());
             return;
         }
         Optional<Subject> subject =
@@ -172,7 +176,7 @@ public final class Wording extends VBox {
         sentence.words(asked.words() + " ");
         for (Question.Answer choice : asked.answers()) {
             sentence.answer(choice.word(), () -> {
-                question = Optional.empty();
+                questions.poll();
                 shownFor = null;
                 choice.act().run();
                 refresh();

@@ -11,6 +11,7 @@ import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.setting.Quoted;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -36,18 +37,19 @@ final class Export implements Callable<Integer> {
     @Override
     public Integer call() throws CannotOpen, IOException {
         Format format = Formats.of(output)
-                .orElseThrow(() -> new IOException(
-                        output + " has no ending that can be written; give it the ending " + Formats.endings() + "."));
+                .orElseThrow(() -> new IOException(Quoted.of(output.toString())
+                        + " has no ending that can be written; give it the ending " + Formats.endings() + "."));
         Path folder = output.toAbsolutePath().getParent();
         if (!Files.isDirectory(folder)) {
-            throw new IOException("there is no folder " + folder + " to write into.");
+            throw new IOException("there is no folder " + Quoted.of(folder.toString()) + " to write into.");
         }
         Design design = ProjectFile.open(file);
         Artwork artwork = new Resolver().resolve(design);
         format.write(design, artwork.scene(), output);
         spec.commandLine()
                 .getOut()
-                .println("Written: " + output + ", " + artwork.scene().size() + " paths.");
+                .println("Written: " + Quoted.message(output.toString()) + ", "
+                        + artwork.scene().size() + " paths.");
         return 0;
     }
 }

@@ -1,7 +1,10 @@
 package org.hyphantes.exchange.command;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import org.hyphantes.exchange.Refusal;
+import org.hyphantes.setting.Quoted;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -32,10 +35,33 @@ public final class Main implements Runnable {
         line.setOut(out);
         line.setErr(err);
         line.setExecutionExceptionHandler((e, command, result) -> {
-            command.getErr().println("hyphantes: " + e.getMessage());
+            command.getErr().println("hyphantes: " + words(e));
             return 1;
         });
-        return line.execute(words);
+        int exit = run(line, err, words);
+        out.flush();
+        if (out.checkError()) {
+            err.println("hyphantes: what was to be printed could not be written; is the disc full?");
+            return Math.max(exit, 1);
+        }
+        return exit;
+    }
+
+    /** Memory and stack may run out over a design made to use them up; that too ends as a message. */
+    private static int run(CommandLine line, PrintWriter err, String... words) {
+        try {
+            return line.execute(words);
+        } catch (OutOfMemoryError | StackOverflowError e) {
+            err.println("hyphantes: this design needs more memory than there is; make it smaller.");
+            return 1;
+        }
+    }
+
+    private static String words(Exception e) {
+        if (e instanceof IOException io && !(e.getMessage() != null && io.getClass() == IOException.class)) {
+            return "not written: " + Refusal.words(io);
+        }
+        return Quoted.message(String.valueOf(e.getMessage()));
     }
 
     public static void main(String[] words) {

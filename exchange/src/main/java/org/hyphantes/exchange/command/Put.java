@@ -7,7 +7,6 @@ import org.hyphantes.design.Design;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.setting.CannotRead;
-import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Reading;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -52,7 +51,7 @@ final class Put implements Callable<Integer> {
         Design design = ProjectFile.open(file);
         Target target = Target.of(design, name);
         if (target.subject().isEmpty()) {
-            Design changed = design.withMeasure(target.key(), Expression.length(value, design.scope(), 0));
+            Design changed = design.withMeasure(target.key(), value);
             ProjectFile.save(changed, output);
             say(target.key() + " is now " + value + ".");
             return 0;

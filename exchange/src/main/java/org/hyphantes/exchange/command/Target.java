@@ -10,6 +10,7 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Subject;
 import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Quoted;
 
 /**
  * What a name like {@code Wide circle.radius} sets: a slot of a figure by its name or id, of a step by the word of its treatment
@@ -31,7 +32,7 @@ record Target(Optional<Subject> subject, String key) {
                     .filter(m -> m instanceof Group && (m.name().equals(wanted) || m.id().equals(wanted)))
                     .map(Group.class::cast)
                     .findFirst()
-                    .orElseThrow(() -> new CannotRead("There is no group \"" + wanted + "\"."));
+                    .orElseThrow(() -> new CannotRead("There is no group " + Quoted.of(wanted) + "."));
         }
         String thing = path[path.length - 1];
         if (thing.equals("measures")) {
@@ -71,7 +72,7 @@ record Target(Optional<Subject> subject, String key) {
             }
             known.add(word);
         }
-        throw new CannotRead("There is no \"" + thing + "\" in " + group.name() + "; it has "
+        throw new CannotRead("There is no " + Quoted.of(thing) + " in " + group.name() + "; it has "
                 + (known.isEmpty() ? "nothing yet" : String.join(", ", known)) + ", page, net, sketch and measures.");
     }
 }

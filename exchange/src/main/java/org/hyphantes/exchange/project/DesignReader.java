@@ -2,7 +2,6 @@ package org.hyphantes.exchange.project;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -11,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
@@ -28,26 +26,81 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Expression;
+import org.hyphantes.setting.Limits;
+import org.hyphantes.setting.Quoted;
 import org.hyphantes.setting.Reading;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Treatment;
 
-/** Reads a design from a JSON tree, saying of anything amiss where it stands. Numbers are mm and degrees whatever the unit. */
+/**
+ * Reads a design from a JSON tree, saying of anything amiss where it stands; or, of a damaged one, what can be read of it. Numbers are
+ * mm and degrees whatever the unit.
+ */
 final class DesignReader {
     static final String FORMAT = "hyphantes design";
     static final int VERSION = 2;
 
-    private static final JsonMapper PLAIN = new JsonMapper();
-
     private final Set<String> ids = new HashSet<>();
-    private Map<String, Amount> measures = Map.of();
+    private final Map<String, Amount> measures = new LinkedHashMap<>();
     private double square;
 
-    private DesignReader() {}
+    /** Whether what is not sound is left out, rather than refused. */
+    private final boolean lenient;
+
+    /** What was left out, in words. */
+    private final List<String> left = new ArrayList<>();
+
+    private DesignReader(boolean lenient) {
+        this.lenient = lenient;
+    }
 
     static Design design(JsonNode tree) throws CannotOpen {
-        return new DesignReader().read(tree);
+        return new DesignReader(false).read(tree);
+    }
+
+    /** What can be read of a tree that is not sound; empty when that is nothing. */
+    static Optional<Rescue> rescue(JsonNode tree) {
+        try {
+            DesignReader reader = new DesignReader(true);
+            if (cleaned(tree)) {
+                reader.left.add("the characters that cannot be shown");
+            }
+            Design design = reader.read(tree);
+            if (design.root().members().isEmpty()) {
+                return Optional.empty();
+            }
+            int steps = design.root().recipe().size();
+            return Optional.of(new Rescue(
+                    design,
+                    reader.left.isEmpty()
+                            ? "up to "
+                                    + (steps == 0
+                                            ? "figure "
+                                                    + design.root().members().size()
+                                            : "step " + steps)
+                            : "without " + reader.left.get(0) + (reader.left.size() > 1 ? " and more" : "")));
+        } catch (CannotOpen e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Takes what cannot be shown out of every text; whether there was any. */
+    private static boolean cleaned(JsonNode tree) {
+        boolean found = false;
+        for (Map.Entry<String, JsonNode> entry : tree.properties()) {
+            JsonNode value = entry.getValue();
+            if (value.isTextual() && Quoted.isUnsound(value.asText())) {
+                ((ObjectNode) tree).put(entry.getKey(), Quoted.sound(value.asText()));
+                found = true;
+            } else {
+                found |= cleaned(value);
+            }
+        }
+        for (JsonNode element : tree.isArray() ? tree : Parsed.MAPPER.createArrayNode()) {
+            found |= cleaned(element);
+        }
+        return found;
     }
 
     private Design read(JsonNode tree) throws CannotOpen {
@@ -55,7 +108,7 @@ final class DesignReader {
             throw new CannotOpen(
                     "This is not a Hyphantes design: it does not begin with \"format\": \"" + FORMAT + "\".");
         }
-        int version = count(tree, "version", "");
+        int version = Fields.count(tree, "version", "");
         if (version > VERSION) {
             throw new CannotOpen("This file was written by a newer Hyphantes (format " + version
                     + "); this one reads up to " + VERSION + ".");
@@ -63,7 +116,7 @@ final class DesignReader {
         if (version == 1) {
             Version1.upgrade((ObjectNode) tree);
         }
-        only(
+        Fields.only(
                 tree,
                 "",
                 List.of(
@@ -78,53 +131,108 @@ final class DesignReader {
                         "sketch",
                         "members",
                         "recipe"));
-        String name = text(tree, "name", "");
-        Unit unit = one(text(tree, "unit", ""), List.of(Unit.values()), Unit::symbol, "/unit");
-        Material material = one(text(tree, "material", ""), List.of(Material.values()), Material::word, "/material");
-        measures = measures(tree.path("measures"));
+        String name = or("Design", () -> Fields.name(tree, "name", ""));
+        Unit unit = or(
+                Unit.MM,
+                () -> Fields.one(Fields.text(tree, "unit", ""), List.of(Unit.values()), Unit::symbol, "/unit"));
+        Material material = or(
+                Material.PRINT,
+                () -> Fields.one(
+                        Fields.text(tree, "material", ""), List.of(Material.values()), Material::word, "/material"));
+        measures(tree.path("measures"));
         ids.add("design");
-        Page page = tree.has("page")
-                ? (Page) settings(tree.path("page"), Page.STARTING, List.of(), "/page")
-                : Page.STARTING;
-        Net net = tree.has("net") ? (Net) settings(tree.path("net"), Net.STARTING, List.of(), "/net") : Net.STARTING;
+        Page page = or(Page.STARTING, () -> (Page) whole(tree, "page", Page.STARTING));
+        Net net = or(Net.STARTING, () -> (Net) whole(tree, "net", Net.STARTING));
         square = net.step().value();
-        Sketch sketch = tree.has("sketch")
-                ? (Sketch) settings(tree.path("sketch"), Sketch.STARTING, List.of(), "/sketch")
-                : Sketch.STARTING;
+        Sketch sketch = or(Sketch.STARTING, () -> (Sketch) whole(tree, "sketch", Sketch.STARTING));
         return new Design(name, unit, material, measures, page, net, sketch, group(tree, "design", name, ""));
     }
 
-    private static Map<String, Amount> measures(JsonNode node) throws CannotOpen {
-        Map<String, Amount> found = new LinkedHashMap<>();
+    /** What reads something and may find that it cannot. */
+    @FunctionalInterface
+    private interface Attempt<T> {
+        T read() throws CannotOpen;
+    }
+
+    /** What an attempt reads; when that fails, something else in its place, unless nothing is to be left out. */
+    private <T> T or(T otherwise, Attempt<T> attempt) throws CannotOpen {
+        try {
+            return attempt.read();
+        } catch (CannotOpen e) {
+            if (!lenient) {
+                throw e;
+            }
+            return otherwise;
+        }
+    }
+
+    private Described whole(JsonNode tree, String key, Described starting) throws CannotOpen {
+        return tree.has(key) ? settings(tree.path(key), starting, List.of(), "/" + key) : starting;
+    }
+
+    private void measures(JsonNode node) throws CannotOpen {
+        if (node.size() > Limits.MEASURES) {
+            throw Fields.at("/measures", "more than " + Limits.MEASURES + " measures.");
+        }
+        // In this scope each measure sees those before it.
+        Scope scope = new Scope(measures, Unit.MM);
         for (Map.Entry<String, JsonNode> entry : node.properties()) {
+            String at = "/measures/" + Quoted.message(entry.getKey());
+            if (!lenient && !Expression.isName(entry.getKey())) {
+                throw Fields.at(at, Expression.NAMING);
+            }
             try {
-                found.put(entry.getKey(), Expression.length(entry.getValue().asText(), new Scope(found, Unit.MM), 0));
+                measures.put(entry.getKey(), Expression.length(entry.getValue().asText(), scope, 0));
             } catch (CannotRead e) {
-                throw at("/measures/" + entry.getKey(), e.getMessage());
+                if (!lenient) {
+                    throw Fields.at(at, e.getMessage());
+                }
+                left.add("the measure " + Quoted.of(entry.getKey()));
             }
         }
-        return found;
     }
 
     private Group group(JsonNode node, String id, String name, String at) throws CannotOpen {
         List<Member> members = new ArrayList<>();
-        JsonNode memberNodes = array(node, "members", at);
+        JsonNode memberNodes = list(node, "members", at, Limits.MEMBERS);
         for (int i = 0; i < memberNodes.size(); i++) {
-            members.add(member(memberNodes.get(i), at + "/members/" + i));
+            JsonNode memberNode = memberNodes.get(i);
+            String place = at + "/members/" + i;
+            Optional<Member> member = or(Optional.empty(), () -> Optional.of(member(memberNode, place)));
+            if (member.isEmpty()) {
+                left.add("figure " + (i + 1) + in(at, name));
+            }
+            member.ifPresent(members::add);
         }
         List<Step> recipe = new ArrayList<>();
         Set<String> steps = new HashSet<>();
-        JsonNode stepNodes = array(node, "recipe", at);
+        JsonNode stepNodes = list(node, "recipe", at, Limits.STEPS);
         for (int i = 0; i < stepNodes.size(); i++) {
-            recipe.add(step(stepNodes.get(i), steps, at + "/recipe/" + i));
+            JsonNode stepNode = stepNodes.get(i);
+            String place = at + "/recipe/" + i;
+            Optional<Step> step = or(Optional.empty(), () -> Optional.of(step(stepNode, steps, place)));
+            if (step.isEmpty()) {
+                // What follows was made for the work that this step leaves.
+                left.add("step " + (i + 1) + in(at, name) + (i + 1 < stepNodes.size() ? " and those after it" : ""));
+                break;
+            }
+            recipe.add(step.get());
         }
         return new Group(id, name, members, recipe);
     }
 
+    private static String in(String at, String group) {
+        return at.isEmpty() ? "" : " of " + Quoted.of(group);
+    }
+
+    private JsonNode list(JsonNode node, String key, String at, int most) throws CannotOpen {
+        return or(Parsed.MAPPER.createArrayNode(), () -> Fields.array(node, key, at, most));
+    }
+
     private Member member(JsonNode node, String at) throws CannotOpen {
         if (node.has("group")) {
-            only(node, at, List.of("group", "name", "standing", "members", "recipe"));
-            return group(node, id(node, "group", at), text(node, "name", at), at)
+            Fields.only(node, at, List.of("group", "name", "standing", "members", "recipe"));
+            return group(node, id(node, "group", at), Fields.name(node, "name", at), at)
                     .standing(standing(node, at));
         }
         String id = id(node, "id", at);
@@ -133,11 +241,11 @@ final class DesignReader {
             was = Optional.of(form(node.path("was"), List.of("figure"), at + "/was"));
         }
         Form form = form(node, List.of("figure", "id", "name", "standing", "was", "colour"), at);
-        return new Figure(id, text(node, "name", at), form, standing(node, at), was, colour(node, at));
+        return new Figure(id, Fields.name(node, "name", at), form, standing(node, at), was, colour(node, at));
     }
 
     private Form form(JsonNode node, List<String> others, String at) throws CannotOpen {
-        Form starting = kind(text(node, "figure", at), Form.EACH, at + "/figure");
+        Form starting = Fields.kind(Fields.text(node, "figure", at), Form.EACH, at + "/figure");
         return (Form) settings(node, starting, others, at);
     }
 
@@ -146,24 +254,24 @@ final class DesignReader {
             return Optional.empty();
         }
         try {
-            return Optional.of(new Colour(text(node, "colour", at)));
+            return Optional.of(new Colour(Fields.text(node, "colour", at)));
         } catch (IllegalArgumentException e) {
-            throw at(at + "/colour", e.getMessage() + ".");
+            throw Fields.at(at + "/colour", e.getMessage() + ".");
         }
     }
 
     private static Standing standing(JsonNode node, String at) throws CannotOpen {
         Standing standing = Standing.PLAIN;
         if (node.has("standing")) {
-            for (String word : text(node, "standing", at).split(" ")) {
+            for (String word : Fields.text(node, "standing", at).split(" ")) {
                 standing = switch (word) {
                     case "locked" -> standing.withLocked(true);
                     case "hidden" -> standing.withHidden(true);
                     case "helper" -> standing.withHelper(true);
                     default ->
-                        throw at(
+                        throw Fields.at(
                                 at + "/standing",
-                                "\"" + word + "\" is not known here; it can be locked, hidden, helper.");
+                                Quoted.of(word) + " is not known here; it can be locked, hidden, helper.");
                 };
             }
         }
@@ -171,18 +279,18 @@ final class DesignReader {
     }
 
     private Step step(JsonNode node, Set<String> taken, String at) throws CannotOpen {
-        Treatment treatment = kind(text(node, "treatment", at), Treatment.each(), at + "/treatment");
-        String id = text(node, "id", at);
+        Treatment treatment = Fields.kind(Fields.text(node, "treatment", at), Treatment.each(), at + "/treatment");
+        String id = Fields.name(node, "id", at);
         if (id.isBlank() || !taken.add(id)) {
-            throw at(at + "/id", "\"" + id + "\" is used twice, or empty.");
+            throw Fields.at(at + "/id", Quoted.of(id) + " is used twice, or empty.");
         }
-        String passes = one(text(node, "passes", at), List.of("over", "under"), w -> w, at + "/passes");
+        String passes = Fields.one(Fields.text(node, "passes", at), List.of("over", "under"), w -> w, at + "/passes");
         List<String> others = new ArrayList<>(List.of("treatment", "id", "passes"));
         others.addAll(treatment.schema().kept());
         treatment = (Treatment) settings(node, treatment, others, at);
         for (String key : treatment.schema().kept()) {
             if (node.has(key)) {
-                treatment = keeping(treatment, key, array(node, key, at), at + "/" + key);
+                treatment = keeping(treatment, key, Fields.array(node, key, at, Limits.ENTRIES), at + "/" + key);
             }
         }
         return new Step(id, passes.equals("over"), treatment);
@@ -190,10 +298,10 @@ final class DesignReader {
 
     private static Treatment keeping(Treatment treatment, String key, JsonNode list, String at) throws CannotOpen {
         try {
-            List<?> told = PLAIN.treeToValue(list, List.class);
+            List<?> told = Parsed.MAPPER.treeToValue(list, List.class);
             return (Treatment) treatment.schema().keeping(treatment, key, told);
         } catch (CannotRead e) {
-            throw at(at + e.place(), e.getMessage());
+            throw Fields.at(at + e.place(), e.getMessage());
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a tree of plain values is always plain", e);
         }
@@ -207,86 +315,32 @@ final class DesignReader {
             }
             String place = at + "/" + entry.getKey();
             if (!entry.getValue().isTextual() && !entry.getValue().isNumber()) {
-                throw at(place, "a number or a word is wanted here.");
+                throw Fields.at(place, "a number or a word is wanted here.");
             }
             if (thing.schema().figures().containsKey(entry.getKey())) {
                 // A figure is held by its id, whether it is there or gone.
-                thing = (Described) thing.schema()
-                        .put(thing, entry.getKey(), entry.getValue().asText());
+                thing = (Described) thing.schema().put(thing, entry.getKey(), Fields.name(node, entry.getKey(), at));
                 continue;
             }
             try {
                 Reading<?> reading = thing.schema()
                         .read(thing, entry.getKey(), entry.getValue().asText(), new Scope(measures, Unit.MM, square));
                 if (!reading.note().isEmpty()) {
-                    throw at(place, reading.note().replaceAll("; kept at.*", "."));
+                    throw Fields.at(place, reading.note().replaceAll("; kept at.*", "."));
                 }
                 thing = (Described) reading.value();
             } catch (CannotRead e) {
-                throw at(place, e.getMessage());
+                throw Fields.at(place, e.getMessage());
             }
         }
         return thing;
     }
 
     private String id(JsonNode node, String key, String at) throws CannotOpen {
-        String id = text(node, key, at);
+        String id = Fields.name(node, key, at);
         if (!ids.add(id)) {
-            throw at(at + "/" + key, "\"" + id + "\" is used twice.");
+            throw Fields.at(at + "/" + key, Quoted.of(id) + " is used twice.");
         }
         return id;
-    }
-
-    private static <T extends Described> T kind(String word, List<T> each, String at) throws CannotOpen {
-        return one(word, each, t -> t.schema().word(), at);
-    }
-
-    private static <T> T one(String word, List<T> of, Function<T, String> words, String at) throws CannotOpen {
-        for (T candidate : of) {
-            if (words.apply(candidate).equals(word)) {
-                return candidate;
-            }
-        }
-        throw at(
-                at,
-                "\"" + word + "\" is not known here; it can be "
-                        + String.join(", ", of.stream().map(words).toList()) + ".");
-    }
-
-    private static void only(JsonNode node, String at, List<String> keys) throws CannotOpen {
-        for (Map.Entry<String, JsonNode> entry : node.properties()) {
-            String key = entry.getKey();
-            if (!keys.contains(key)) {
-                throw at(at + "/" + key, "nothing of this name belongs here.");
-            }
-        }
-    }
-
-    private static String text(JsonNode node, String key, String at) throws CannotOpen {
-        JsonNode value = node.path(key);
-        if (!value.isTextual()) {
-            throw at(at + "/" + key, "a text is wanted here.");
-        }
-        return value.asText();
-    }
-
-    private static int count(JsonNode node, String key, String at) throws CannotOpen {
-        JsonNode value = node.path(key);
-        if (!value.isInt() || value.intValue() < 0) {
-            throw at(at + "/" + key, "a whole number of 0 or more is wanted here.");
-        }
-        return value.intValue();
-    }
-
-    private static JsonNode array(JsonNode node, String key, String at) throws CannotOpen {
-        JsonNode value = node.path(key);
-        if (!value.isArray()) {
-            throw at(at + "/" + key, "a list is wanted here.");
-        }
-        return value;
-    }
-
-    private static CannotOpen at(String place, String words) {
-        return new CannotOpen("At " + place + ": " + words);
     }
 }

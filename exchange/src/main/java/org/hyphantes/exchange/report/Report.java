@@ -21,6 +21,7 @@ import org.hyphantes.inventory.GroundRows;
 import org.hyphantes.inventory.Inventory;
 import org.hyphantes.inventory.StrandRow;
 import org.hyphantes.setting.Numerals;
+import org.hyphantes.weave.Chequerboard;
 
 /** A design in figures, as JSON for programs or as lines for people. Lengths are millimetres. */
 public final class Report {
@@ -147,6 +148,9 @@ public final class Report {
                     + reading.state().word() + ")");
         }
         inventory.determinant().ifPresent(d -> lines.add("Determinant: " + d));
+        if (inventory.crossings().size() > Chequerboard.MOST_CROSSINGS) {
+            lines.add("Determinant: not worked out for more than " + Chequerboard.MOST_CROSSINGS + " crossings");
+        }
         for (StrandRow strand : inventory.woven()) {
             lines.add("Strand " + strand.name() + (strand.path().closed() ? ": closed, " : ": open, ")
                     + Numerals.length(Math.rint(strand.path().length() * 100) / 100, design.unit()) + ", "

@@ -17,6 +17,7 @@ import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Walk;
+import org.hyphantes.setting.Quoted;
 
 /** Scalable vector graphics: one user unit is a millimetre, and the page is as large as the design. */
 public final class SvgFormat implements Format {
@@ -50,7 +51,7 @@ public final class SvgFormat implements Format {
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
             SvgOutput output = new SvgOutput(xml);
-            output.document(name, page(scene), () -> Walk.feed(scene, look, output));
+            output.document(Quoted.sound(name), page(scene), () -> Walk.feed(scene, look, output));
             xml.close();
         } catch (XMLStreamException e) {
             throw new IllegalStateException("writing to memory cannot fail", e);

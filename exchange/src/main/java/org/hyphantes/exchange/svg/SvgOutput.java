@@ -13,6 +13,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.scene.Mark;
@@ -129,6 +130,7 @@ final class SvgOutput implements Output {
     @Override
     public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
         for (Mark.Area area : areas) {
+            Watch.ask();
             String id = (lines ? "band" : strand) + "-" + number(Named.AREA);
             path(id, PathData.of(laid(area.region(), map)), paint);
         }
@@ -137,6 +139,7 @@ final class SvgOutput implements Output {
     @Override
     public void strokes(List<Mark.Stroke> strokes, Paint paint, Affine map) {
         for (Mark.Stroke stroke : strokes) {
+            Watch.ask();
             String id = (lines ? "line" : strand + "-line") + "-" + number(Named.LINE);
             path(id, PathData.of(laid(stroke.path(), map)), paint);
         }

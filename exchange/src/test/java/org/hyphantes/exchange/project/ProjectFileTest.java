@@ -127,7 +127,7 @@ class ProjectFileTest {
             delimiter = '|',
             value = {
                 "\"radius\" : 40 | \"radius\" : \"forty\" | At /members/0/radius: forty is not a measure.",
-                "\"radius\" : 40 | \"radius\" : -3 | At /members/0/radius: \"radius\" must be 0 mm or more",
+                "\"radius\" : 40 | \"radius\" : -3 | At /members/0/radius: \"radius\" must be 0.001 mm or more",
                 "\"radius\" : 40 | \"radius\" : [4] | At /members/0/radius: a number or a word is wanted here.",
                 "\"radius\" : 40 | \"girth\" : 40 | At /members/0/girth: Circle has no setting \"girth\"",
                 "\"figure\" : \"circle\" | \"figure\" : \"blob\" | At /members/0/figure: \"blob\" is not known here",
@@ -248,7 +248,7 @@ class ProjectFileTest {
                         : random.nextInt(10_000) / 8.0;
                 String text = k % 5 == 4 ? typed.get(random.nextInt(typed.size())) : String.valueOf(value);
                 Amount amount = Expression.length(text, design.scope(), 0);
-                design = design.withMeasure("m" + "abcdefghijklmnopqrst".charAt(k), amount);
+                design = design.withMeasure("size" + "abcdefghijklmnopqrst".charAt(k), amount);
             }
             assertThat(ProjectFile.read(ProjectFile.text(design))).isEqualTo(design);
         }
