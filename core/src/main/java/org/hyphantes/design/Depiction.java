@@ -170,8 +170,14 @@ final class Depiction {
         BandStyle style = laid.band().orElseThrow();
         band.forEach(region -> into.add(new Mark.Area(region, Paint.band(laid.colour()), origin)));
         for (double share : style.shares()) {
-            BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);
-            into.add(new Mark.Stroke(line.path(), Paint.INNER_LINE, origin));
+            try {
+                BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);
+                into.add(new Mark.Stroke(line.path(), Paint.INNER_LINE, origin));
+            } catch (IllegalArgumentException | IllegalStateException e) {
+                faults.add(Fault.ofFigure(
+                        "", laid.key().figure(), laid.path().box().centre()));
+                return;
+            }
         }
     }
 

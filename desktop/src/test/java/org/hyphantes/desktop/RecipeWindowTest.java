@@ -3,20 +3,16 @@ package org.hyphantes.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import org.hyphantes.design.Design;
-import org.hyphantes.design.Edit;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.exchange.project.Demo;
-import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.weave.Reach;
@@ -196,30 +192,6 @@ class RecipeWindowTest extends WindowFixture {
         robot.clickOn(onScreen(weave().crossings().get(5).place()));
         eventually(() ->
                 assertThat(weave().crossings()).filteredOn(c -> c.isPinned()).hasSize(1));
-    }
-
-    @Test
-    void workKeptAsideIsOfferedAgain(FxRobot robot) throws Exception {
-        Design unsaved = Demo.TIDE_RING.design().named("Left behind");
-        Path aside = folder.resolve("state").resolve("unsaved.hyphantes");
-        robot.interact(() -> frame.documents().autosave().begin());
-        robot.interact(() -> desk.edit(new Edit("Renamed.", d -> d.named("Left behind"))));
-        eventually(() -> assertThat(aside).exists());
-        // As if it had stopped here: the next start finds what lies aside.
-        robot.interact(() -> desk.lay(Demo.TIDE_RING.design()));
-        robot.interact(() -> frame.documents().autosave().begin());
-        // While the question waits, neither an edit nor leaving touches it.
-        robot.interact(() -> desk.edit(new Edit("Renamed.", d -> d.named("Something else"))));
-        robot.interact(() -> frame.documents().autosave().keep());
-        robot.interact(() -> frame.documents().autosave().forget());
-        assertThat(ProjectFile.open(aside)).isEqualTo(unsaved);
-        click(robot, "#answer-take-it-up");
-        eventually(() -> assertThat(desk.design()).isEqualTo(unsaved));
-        eventually(() -> assertThat(desk.isSaved()).isFalse());
-        robot.push(KeyCode.CONTROL, KeyCode.S);
-        eventually(() -> assertThat(desk.isSaved()).isTrue());
-        assertThat(ProjectFile.open(folder.resolve("left-behind.hyphantes"))).isEqualTo(unsaved);
-        assertThat(aside).doesNotExist();
     }
 
     @Test

@@ -176,8 +176,10 @@ class WeaveWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.design().name()).isEqualTo("Ferryman's Plait"));
         eventually(() -> assertThat(weave().crossings()).hasSize(150));
         robot.interact(() -> frame.documents().report(".json"));
+        eventually(() -> assertThat(message(robot)).contains("Written: ferryman-s-plait.json"));
         assertThat(Files.readString(folder.resolve("ferryman-s-plait.json"))).contains("\"grounds\":[");
         robot.interact(() -> frame.documents().report(".txt"));
+        eventually(() -> assertThat(message(robot)).contains("Written: ferryman-s-plait.txt"));
         assertThat(Files.readString(folder.resolve("ferryman-s-plait.txt")))
                 .contains("Strand B: closed,")
                 .contains("Crossings: 150 of 150 alternate");

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
 import org.hyphantes.desktop.desk.Desk;
@@ -126,6 +127,13 @@ abstract class WindowFixture {
         return frame.field()
                 .localToScreen(
                         frame.field().getWidth() / 2 + p.x(), frame.field().getHeight() / 2 + p.y());
+    }
+
+    /** What is asked, in words; empty when nothing is. */
+    String asked(FxRobot robot) {
+        StringBuilder words = new StringBuilder();
+        robot.lookup(".sentence .words").queryAllAs(Text.class).forEach(t -> words.append(t.getText()));
+        return words.toString();
     }
 
     String message(FxRobot robot) {

@@ -177,8 +177,8 @@ class WindowTest extends WindowFixture {
         Files.writeString(chosen, text.substring(0, text.length() / 2));
         robot.push(KeyCode.CONTROL, KeyCode.O);
         click(robot, "#answer-leave-unsaved");
-        eventually(
-                () -> assertThat(message(robot)).contains("damaged.hyphantes").contains("line "));
+        eventually(() -> assertThat(asked(robot)).contains("damaged.hyphantes", "line ", "Open it "));
+        click(robot, "#answer-leave-it");
         eventually(() -> assertThat(desk.design()).isEqualTo(mine));
         robot.push(KeyCode.CONTROL, KeyCode.N);
         click(robot, "#answer-stay");

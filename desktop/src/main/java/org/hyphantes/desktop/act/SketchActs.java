@@ -12,17 +12,19 @@ import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
+import org.hyphantes.desktop.desk.Tracing;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.geometry.Point;
 
 /** What is done with the picture under a design: laid, dropped, drawn, its colour sampled. */
 public final class SketchActs {
     private final Desk desk;
-    private final SketchPicture sketch = new SketchPicture();
+    private final Tracing sketch;
     private String missing = Sketch.NONE;
 
     public SketchActs(Desk desk) {
         this.desk = desk;
+        this.sketch = desk.tracing();
     }
 
     /** Whether the sentence is about the sketch, which lies at a place, and the hand may move it. */
@@ -36,10 +38,21 @@ public final class SketchActs {
 
     /** Draws a sketch; of one whose file is gone, or is no picture, it says once what can be done. */
     public void draw(Sketch laid, GraphicsContext gc, Camera camera) {
-        sketch.draw(laid, gc, camera);
-        if (sketch.isMissing(laid) && !laid.file().equals(missing)) {
-            missing = laid.file();
-            desk.warn("The sketch " + missing + " cannot be seen: import it again, or type sketch none.");
+        sketch.box(laid).ifPresent(box -> {
+            gc.setGlobalAlpha(laid.opacity().value());
+            gc.drawImage(
+                    sketch.of(laid).image(),
+                    camera.x(new Point(box.left(), 0)),
+                    camera.y(new Point(0, box.top())),
+                    box.width() * camera.scale(),
+                    box.height() * camera.scale());
+            gc.setGlobalAlpha(1);
+        });
+        if (!laid.file().equals(missing)) {
+            sketch.amiss(laid).ifPresent(words -> {
+                missing = laid.file();
+                desk.warn(words);
+            });
         }
     }
 
@@ -71,13 +84,15 @@ public final class SketchActs {
 
     /** Lays a picture under the design, to trace or compare. */
     public void lay(Path file) {
-        Sketch laid = desk.design().sketch().of(file.toAbsolutePath().toString());
-        if (sketch.isMissing(laid)) {
-            desk.warn(file.getFileName() + " is no PNG or JPEG picture that can be read.");
-            return;
-        }
+        String name = file.toAbsolutePath().toString();
+        sketch.read(name, image -> laid(name), why -> desk.warn(Tracing.name(name) + " cannot be laid: " + why + "."));
+    }
+
+    private void laid(String file) {
         desk.open(Gallery.SET_OUT);
-        desk.edit(new Edit("Sketch laid; it never reaches the result.", d -> d.withSketch(laid)));
+        desk.edit(new Edit(
+                "Sketch laid; it never reaches the result.",
+                d -> d.withSketch(d.sketch().of(file))));
         desk.look(desk.view().about(Subject.OfDesign.SKETCH));
     }
 }

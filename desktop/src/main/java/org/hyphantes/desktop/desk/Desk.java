@@ -39,6 +39,7 @@ public final class Desk {
     private final List<Consumer<Subject>> setters = new ArrayList<>();
     private Gallery gallery = Gallery.bare();
     private boolean needleSet;
+    private final Tracing tracing = new Tracing();
     private final Answers answers = new Answers(wishNow(), this::warn);
 
     private Design saved = history.get().design();
@@ -46,6 +47,11 @@ public final class Desk {
     /** Gives it the stages that it opens. */
     public void hang(Gallery stages) {
         gallery = stages;
+    }
+
+    /** The picture under the design. */
+    public Tracing tracing() {
+        return tracing;
     }
 
     public ReadOnlyObjectProperty<History> historyProperty() {

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -96,6 +97,7 @@ public final class Field extends Pane implements Glass {
         });
         desk.hoverProperty().addListener(o -> redrawMarks());
         desk.liftedProperty().addListener(o -> redraw());
+        desk.tracing().readProperty().addListener(o -> Platform.runLater(this::redraw));
         desk.ghostProperty().addListener(o -> redrawMarks());
         desk.draggingProperty().addListener(o -> redraw());
         focusedProperty().addListener(o -> redrawMarks());

@@ -23,6 +23,7 @@ import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.exchange.project.Rescue;
+import org.hyphantes.exchange.project.SketchPath;
 import org.hyphantes.exchange.report.Report;
 import org.hyphantes.setting.Quoted;
 import org.slf4j.Logger;
@@ -40,6 +41,7 @@ public final class Documents {
     private final Aside aside;
     private final Autosave autosave;
     private final Opening opening = new Opening();
+    private final Writing writing;
     private FileChoice choice;
 
     public Documents(Desk desk, Wording wording, Remembered remembered, FileChoice choice) {
@@ -47,7 +49,10 @@ public final class Documents {
         this.wording = wording;
         this.remembered = remembered;
         this.choice = choice;
+        this.writing = new Writing(desk);
         this.aside = new Aside(remembered.aside());
+        file.addListener((o, was, now) ->
+                desk.tracing().base(now.map(f -> f.toAbsolutePath().getParent())));
         this.autosave = new Autosave(desk, wording, aside, this::takeUp);
     }
 
@@ -159,9 +164,16 @@ public final class Documents {
         opening.read(
                 path,
                 design -> arrived(before, () -> {
+                    boolean stranger = isStranger(design, path);
+                    if (stranger) {
+                        desk.tracing().withhold(design.sketch().file());
+                    }
                     lay(design, Optional.of(path), false);
                     remembered.recent(path);
                     desk.say("Opened " + path.getFileName() + ".");
+                    if (stranger) {
+                        askForSketch(design.sketch().file());
+                    }
                 }),
                 e -> offer(
                         e,
@@ -170,6 +182,23 @@ public final class Documents {
                             lay(rescue.design(), Optional.empty(), true);
                             desk.say(opened(rescue));
                         })));
+    }
+
+    /** Whether a design comes from elsewhere and names a picture outside its folder. */
+    private boolean isStranger(Design design, Path path) {
+        Path whole = path.toAbsolutePath();
+        return !SketchPath.isWithin(design, whole.getParent())
+                && !remembered.recent().contains(whole);
+    }
+
+    private void askForSketch(String picture) {
+        wording.ask(new Question(
+                "This design lays a picture under it that is not in its folder: " + Quoted.of(picture) + ". Show it?",
+                List.of(
+                        new Question.Answer("Show it", () -> desk.tracing().allow(picture)),
+                        new Question.Answer(
+                                "Leave it out",
+                                () -> desk.say("The picture stays unread; type sketch none to be rid of it.")))));
     }
 
     /** What was done on the desk while a file was read is asked about before it is cleared. */
@@ -223,16 +252,12 @@ public final class Documents {
             return;
         }
         Format format = Formats.EACH.get(0);
-        choice.toWrite("Write the file", fileName(), format.ending()).ifPresent(path -> {
-            try {
-                format.write(resolved.design(), resolved.finished().scene(), path);
-                desk.say("Written: " + path.getFileName() + ", "
-                        + resolved.finished().scene().size() + " paths.");
-            } catch (IOException e) {
-                LOG.warn("not written", e);
-                desk.warn("Not written: " + Refusal.words(e) + " Choose another folder.");
-            }
-        });
+        choice.toWrite("Write the file", fileName(), format.ending())
+                .ifPresent(path -> writing.write(
+                        path,
+                        () -> format.write(
+                                resolved.design(), resolved.finished().scene(), path),
+                        ", " + resolved.finished().scene().size() + " paths"));
     }
 
     /** Writes the strands, crossings and grounds in figures: as text, JSON or CSV, by the ending. */
@@ -242,16 +267,9 @@ public final class Documents {
             desk.warn("There is nothing to report yet: add a figure first.");
             return;
         }
-        choice.toWrite("Write the report", fileName(), ending).ifPresent(path -> {
-            try {
-                Report report = new Report(resolved.design(), resolved.finished());
-                report.save(path);
-                desk.say("Written: " + path.getFileName() + ".");
-            } catch (IOException e) {
-                LOG.warn("not written", e);
-                desk.warn("Not written: " + Refusal.words(e) + " Choose another folder.");
-            }
-        });
+        choice.toWrite("Write the report", fileName(), ending)
+                .ifPresent(path ->
+                        writing.write(path, () -> new Report(resolved.design(), resolved.finished()).save(path), ""));
     }
 
     private String fileName() {

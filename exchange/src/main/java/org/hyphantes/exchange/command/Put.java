@@ -57,6 +57,7 @@ final class Put implements Callable<Integer> {
             return 0;
         }
         Reading<Design> reading = target.subject().get().set(design, target.key(), value);
+        References.check(reading.value(), target.subject().get(), target.key());
         ProjectFile.save(reading.value(), output);
         say(reading.note().isEmpty() ? name + " is now " + value + "." : reading.note());
         return 0;

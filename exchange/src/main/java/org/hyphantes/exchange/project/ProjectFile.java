@@ -37,7 +37,7 @@ public final class ProjectFile {
 
     /** @throws IOException if the file could not be written; an older one of the name is then unharmed */
     public static void save(Design design, Path file) throws IOException {
-        AtomicFile.write(file, text(design));
+        AtomicFile.write(file, text(SketchPath.told(design, file)));
     }
 
     /**
@@ -67,7 +67,7 @@ public final class ProjectFile {
     public static Design open(Path file) throws CannotOpen {
         String name = Quoted.of(String.valueOf(file.getFileName()));
         try {
-            return read(text(file));
+            return SketchPath.found(read(text(file)), file);
         } catch (NoSuchFileException e) {
             throw new CannotOpen(name + " is not there (any more).", e);
         } catch (AccessDeniedException e) {
@@ -77,7 +77,12 @@ public final class ProjectFile {
         } catch (IOException e) {
             throw new CannotOpen(name + " cannot be read: " + e.getMessage(), e);
         } catch (CannotOpen e) {
-            throw new CannotOpen(name + ": " + e.getMessage(), e.rescue().orElse(null), e);
+            throw new CannotOpen(
+                    name + ": " + e.getMessage(),
+                    e.rescue()
+                            .map(r -> new Rescue(SketchPath.found(r.design(), file), r.extent()))
+                            .orElse(null),
+                    e);
         }
     }
 

@@ -31,6 +31,8 @@ import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Treatment;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 
 class MainTest {
@@ -264,5 +266,44 @@ class MainTest {
         assertThat(err.toString()).contains("There is no \"Cirkle\"", "Wide circle");
         assertThat(run("set", file.toString(), "Circle.radius", "fourty", "-o", there))
                 .isEqualTo(1);
+    }
+
+    @Test
+    void setRefusesNamesThatMeanSomethingAndReferencesToNothing() {
+        String there = folder.resolve("set.hyphantes").toString();
+        for (String taken : List.of("pi", "was", "mm", "turn", "sq", "Big")) {
+            assertThat(run("set", file.toString(), "measures." + taken, "3", "-o", there))
+                    .isEqualTo(1);
+        }
+        assertThat(err.toString()).contains("\"pi\" cannot name a measure");
+        assertThat(run("set", file.toString(), "interlace.strand", "ZZ", "-o", there))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("There is no strand \"ZZ\"; there is A, B");
+        assertThat(run("set", file.toString(), "turn.about", "Nobody", "-o", there))
+                .isEqualTo(1);
+        assertThat(run("set", file.toString(), "sketch.file", "gone.png", "-o", there))
+                .isEqualTo(1);
+        assertThat(run("set", file.toString(), "Circle.radius", "9".repeat(2_000), "-o", there))
+                .isEqualTo(1);
+        assertThat(err.toString().lines()).allSatisfy(l -> assertThat(l).hasSizeLessThan(320));
+        assertThat(Path.of(there)).doesNotExist();
+    }
+
+    /** Linux's own full disc. */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void aFullDiscBehindTheOutputIsAnError() throws Exception {
+        try (PrintWriter full = new PrintWriter(new java.io.FileOutputStream("/dev/full"))) {
+            assertThat(Main.run(full, new PrintWriter(err, true), "check", file.toString()))
+                    .isEqualTo(1);
+        }
+        assertThat(err.toString()).contains("could not be written");
+        assertThat(run(
+                        "export",
+                        file.toString(),
+                        "-o",
+                        folder.resolve("gone/out.svg").toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).doesNotContain(".part");
     }
 }

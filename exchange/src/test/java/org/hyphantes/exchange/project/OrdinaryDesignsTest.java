@@ -26,7 +26,7 @@ class OrdinaryDesignsTest {
     private static final int FROM = Integer.getInteger("hyphantes.ordinary.from", 0);
 
     /** A design is left after so long (ns): that it can be left at any time is a test by itself. */
-    private static final long LONG = 20_000_000L;
+    private static final long LONG = 1_000_000L * Integer.getInteger("hyphantes.ordinary.patience", 20);
 
     private final AtomicInteger broken = new AtomicInteger();
     private final Queue<String> amiss = new ConcurrentLinkedQueue<>();
@@ -35,7 +35,7 @@ class OrdinaryDesignsTest {
     void everyOneResolvesOrSaysWhatDoesNot() {
         LongStream.range(FROM, FROM + DESIGNS).parallel().forEach(this::made);
         assertThat(amiss).isEmpty();
-        assertThat(broken.get()).as("left for taking long").isLessThan(DESIGNS / 3);
+        assertThat(broken.get()).as("left for taking long").isLessThanOrEqualTo(DESIGNS / 3);
     }
 
     private void made(long seed) {
