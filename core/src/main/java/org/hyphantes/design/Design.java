@@ -35,6 +35,7 @@ public record Design(
     }
 
     public Design {
+        name = Quoted.name(name);
         measures = Collections.unmodifiableMap(new LinkedHashMap<>(measures));
     }
 
@@ -60,6 +61,21 @@ public record Design(
 
     public Design named(String changed) {
         return new Design(changed, unit, material, measures, page, net, sketch, root.named(changed));
+    }
+
+    /** How deep its groups lie within one another; 0 without any. */
+    public int nesting() {
+        return nesting(root);
+    }
+
+    private static int nesting(Group group) {
+        int deepest = 0;
+        for (Member member : group.members()) {
+            if (member instanceof Group inner) {
+                deepest = Math.max(deepest, 1 + nesting(inner));
+            }
+        }
+        return deepest;
     }
 
     /** The group of an id; the root for its own. */

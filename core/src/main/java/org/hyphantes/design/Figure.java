@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.setting.Quoted;
 
 /**
  * A named figure of a design.
@@ -13,6 +14,10 @@ import org.hyphantes.paint.Colour;
  */
 public record Figure(String id, String name, Form form, Standing standing, Optional<Form> was, Optional<Colour> colour)
         implements Member {
+    public Figure {
+        name = Quoted.name(name);
+    }
+
     public Figure(String id, String name, Form form) {
         this(id, name, form, Standing.PLAIN, Optional.empty(), Optional.empty());
     }

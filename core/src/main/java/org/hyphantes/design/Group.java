@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.setting.Quoted;
 import org.hyphantes.treatment.Treatment;
 
 /** Figures and groups taken together, with the recipe of what is done to them, in order. */
@@ -17,6 +18,7 @@ public record Group(String id, String name, List<Member> members, List<Step> rec
     }
 
     public Group {
+        name = Quoted.name(name);
         members = List.copyOf(members);
         recipe = named(recipe);
     }

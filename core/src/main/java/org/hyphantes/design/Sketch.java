@@ -26,7 +26,7 @@ public record Sketch(String file, Amount width, Amount opacity, Amount out, Amou
             "sketch",
             "Sketch {file}, {width} wide, opacity {opacity}, its middle {out} out at {bearing}, {hand}.",
             List.of(
-                    Setting.of(Sketch.class, "file", new Kind.Text("a PNG or JPEG file, or none", Limits.WORDS)),
+                    Setting.of(Sketch.class, "file", new Kind.Text("a PNG or JPEG file, or none", Limits.PATH)),
                     Setting.of(Sketch.class, "width", new Kind.Length(0.1, 1e5)),
                     Setting.of(Sketch.class, "opacity", new Kind.Number(0, 1)),
                     Setting.of(Sketch.class, "out", new Kind.Length(-1e6, 1e6)),

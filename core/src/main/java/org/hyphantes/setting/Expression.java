@@ -57,7 +57,7 @@ public final class Expression {
         if (text.isBlank()) {
             throw new CannotRead("Type a number, such as 40 or 360/8.");
         }
-        if (text.length() > Limits.EXPRESSION) {
+        if (kept().length() > Limits.EXPRESSION) {
             throw new CannotRead("This is too long with " + text.length() + " characters: up to " + Limits.EXPRESSION
                     + ". Name a part of it as a measure.");
         }
@@ -255,7 +255,10 @@ public final class Expression {
     private double within(Unit unit) throws CannotRead {
         double outer = bare;
         bare = unit.millimetres();
+        // What is typed in another unit is kept in such a bracket, and must not be deeper for it.
+        depth--;
         double value = sum() * bare / outer;
+        depth++;
         bare = outer;
         if (!take(')')) {
             throw new CannotRead("A closing bracket is missing.");

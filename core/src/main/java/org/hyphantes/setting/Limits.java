@@ -29,7 +29,10 @@ public final class Limits {
     public static final int WORDS = 1_000;
 
     /** Characters of a list of numbers or breaks as it is typed. */
-    public static final int LIST = 100_000;
+    public static final int LIST = 400_000;
+
+    /** Characters of the path of a file. */
+    public static final int PATH = 4_096;
 
     /** Characters of the course of a path. */
     public static final int COURSE = 4_000_000;

@@ -24,7 +24,14 @@ public final class Quoted {
 
     /** Whether a text holds a control character or half of a pair of surrogates, which neither XML nor UTF-8 can carry. */
     public static boolean isUnsound(String text) {
-        return text.codePoints().anyMatch(Quoted::isUnsound);
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            // Most texts have none of these, and names are looked at often.
+            if (c < 0x20 || c >= 0x7F) {
+                return text.codePoints().anyMatch(Quoted::isUnsound);
+            }
+        }
+        return false;
     }
 
     /** A text without what is unsound in it. */
@@ -33,6 +40,12 @@ public final class Quoted {
                 .filter(c -> !isUnsound(c))
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
                 .toString();
+    }
+
+    /** A text as a name: what is unsound taken out, and no longer than names may be. */
+    public static String name(String text) {
+        String sound = isUnsound(text) ? sound(text) : text;
+        return sound.length() <= Limits.NAME ? sound : sound(sound.substring(0, Limits.NAME));
     }
 
     private static boolean isUnsound(int c) {

@@ -12,10 +12,14 @@ import org.hyphantes.design.Design;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.files.PrivateFolder;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.files.SystemFileChoice;
+import org.hyphantes.exchange.Leftovers;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Form;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** The application: one window, opening a file named on the command line, or the demo. */
 public final class HyphantesApp extends Application {
@@ -24,12 +28,14 @@ public final class HyphantesApp extends Application {
     private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 700;
 
+    private static final Logger LOG = LoggerFactory.getLogger(HyphantesApp.class);
+
     private final Desk desk = new Desk();
 
     @Override
     public void start(Stage window) {
         Typefaces.load();
-        Remembered remembered = new Remembered(Remembered.usualHome());
+        Remembered remembered = new Remembered(PrivateFolder.usual());
         Frame frame = open(window, desk, remembered);
         List<String> files = getParameters().getUnnamed();
         if (files.isEmpty()) {
@@ -40,6 +46,28 @@ public final class HyphantesApp extends Application {
             frame.documents().load(Path.of(files.get(0)));
         }
         frame.documents().autosave().begin();
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> unforeseen(e));
+        clearLeftovers(remembered);
+    }
+
+    /** Whatever was not foreseen ends as a message, and in the log; the design stays on the desk. */
+    private void unforeseen(Throwable e) {
+        LOG.error("unforeseen", e);
+        Platform.runLater(() -> desk.warn(
+                "Something here went wrong. The design is safe; save it, and if this comes again, start anew."));
+    }
+
+    /** Clears what an earlier run was writing when it was stopped, off the interface thread: folders may lie on slow discs. */
+    private static void clearLeftovers(Remembered remembered) {
+        List<Path> recent = remembered.recent();
+        Thread clearing = new Thread(
+                () -> {
+                    Leftovers.clear(PrivateFolder.usual());
+                    recent.stream().map(Path::getParent).distinct().forEach(Leftovers::clear);
+                },
+                "leftovers");
+        clearing.setDaemon(true);
+        clearing.start();
     }
 
     /** Builds the window round a desk; also what tests and benchmarks open. */
@@ -47,6 +75,7 @@ public final class HyphantesApp extends Application {
         Frame[] built = new Frame[1];
         Runnable quit = () -> built[0].documents().leaving("closing", () -> {
             built[0].documents().autosave().forget();
+            built[0].documents().finish();
             window.close();
             Platform.exit();
         });

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import javafx.application.Application;
 import org.hyphantes.desktop.files.PrivateFolder;
-import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.exchange.Refusal;
 
 /** The entry point. It is no Application itself, so that JavaFX may stand on the class path. */
@@ -12,7 +11,7 @@ public final class Launcher {
     private Launcher() {}
 
     public static void main(String[] files) {
-        Path home = Remembered.usualHome();
+        Path home = PrivateFolder.usual();
         System.setProperty("hyphantes.home", home.toString());
         try {
             PrivateFolder.make(home);

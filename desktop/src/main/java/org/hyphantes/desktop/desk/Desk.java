@@ -19,6 +19,7 @@ import org.hyphantes.gauge.Mend;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Reading;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.treatment.Laying;
@@ -190,7 +191,12 @@ public final class Desk {
     public void edit(Edit edit) {
         dragging.set(false);
         boolean atEnd = view().shuttle() >= root().recipe().size();
-        history.set(history.get().after(edit));
+        History after = history.get().after(edit);
+        if (after.design().nesting() > Limits.NESTING) {
+            warn("Groups lie up to " + Limits.NESTING + " deep within one another; nothing was changed.");
+            return;
+        }
+        history.set(after);
         say(edit.words());
         adoptRecipe(atEnd);
     }

@@ -56,6 +56,11 @@ public final class Documents {
         this.autosave = new Autosave(desk, wording, aside, this::takeUp);
     }
 
+    /** Waits a few seconds for what is still being written, before the window goes. */
+    public void finish() {
+        writing.finish();
+    }
+
     /** What keeps unsaved work aside. */
     public Autosave autosave() {
         return autosave;
@@ -102,6 +107,7 @@ public final class Documents {
             return;
         }
         Rescue rescue = refused.rescue().get();
+        desk.say("");
         wording.ask(new Question(
                 refused.getMessage() + " Open it " + rescue.extent() + "?",
                 List.of(

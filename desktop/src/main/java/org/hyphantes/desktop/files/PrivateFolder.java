@@ -10,6 +10,15 @@ import java.nio.file.attribute.PosixFilePermissions;
 public final class PrivateFolder {
     private PrivateFolder() {}
 
+    /** The folder for a user's state: {@code XDG_STATE_HOME} (XDG Base Directory Specification), or its default. */
+    public static Path usual() {
+        String state = System.getenv("XDG_STATE_HOME");
+        Path base = state == null || !state.startsWith("/")
+                ? Path.of(System.getProperty("user.home"), ".local", "state")
+                : Path.of(state);
+        return base.resolve("hyphantes");
+    }
+
     /**
      * Makes a folder unless it is there, and closes it to others.
      *

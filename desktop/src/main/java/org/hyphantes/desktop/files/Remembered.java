@@ -36,15 +36,6 @@ public final class Remembered {
         }
     }
 
-    /** The folder for a user's state: {@code XDG_STATE_HOME} (XDG Base Directory Specification), or its default. */
-    public static Path usualHome() {
-        String state = System.getenv("XDG_STATE_HOME");
-        Path base = state == null || !state.startsWith("/")
-                ? Path.of(System.getProperty("user.home"), ".local", "state")
-                : Path.of(state);
-        return base.resolve("hyphantes");
-    }
-
     private Path file() {
         return home.resolve("remembered.properties");
     }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import org.hyphantes.desktop.desk.Desk;
@@ -56,6 +57,18 @@ final class Writing {
                 say(false, "Not written: it needs more than this computer has. The design is safe.");
             }
         });
+    }
+
+    /** Waits for what is being written, ten seconds at most. */
+    void finish() {
+        writer.shutdown();
+        try {
+            if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {
+                LOG.warn("closed before a file was written");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private static String refusal(Work work) {
