@@ -7,6 +7,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -19,6 +20,8 @@ import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.PageBox;
 import org.hyphantes.figure.Polygon;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.scene.Look;
@@ -27,6 +30,8 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
@@ -137,6 +142,57 @@ class SvgFileTest {
             }
             assertThat(parts).isEqualTo(3);
         }
+    }
+
+    /** Every arc of every demo: its middle, worked out from what is written by W3C SVG 2, appendix B.2.4, is that of the exact one. */
+    @ParameterizedTest
+    @EnumSource(Demo.class)
+    void everyArcOfEveryDemoLiesWhereItShould(Demo demo) {
+        Pattern written = Pattern.compile("([MLCA]) ?([^MLCAZ]*)");
+        int arcs = 0;
+        for (Mark mark : new Resolver().resolve(demo.design()).scene().flat()) {
+            List<Path> paths = new ArrayList<>();
+            if (mark instanceof Mark.Area area) {
+                paths.add(area.region().outline());
+                paths.addAll(area.region().holes());
+            } else if (mark instanceof Mark.Stroke stroke) {
+                paths.add(stroke.path());
+            }
+            for (Path path : paths) {
+                Matcher m = written.matcher(PathData.of(path));
+                Point from = Point.ORIGIN;
+                List<Point> middles = new ArrayList<>();
+                while (m.find()) {
+                    double[] n = Arrays.stream(m.group(2).trim().split("[ ,]+"))
+                            .mapToDouble(Double::parseDouble)
+                            .toArray();
+                    Point to = new Point(n[n.length - 2], n[n.length - 1]);
+                    if (m.group(1).equals("A")) {
+                        double half = from.distance(to) / 2;
+                        double height = n[0] - Math.sqrt(Math.max(0, n[0] * n[0] - half * half));
+                        assertThat(n[3]).as("no part of more than half a turn").isZero();
+                        middles.add(from.middle(to)
+                                .plus(to.minus(from).unit().right().times(n[4] == 1 ? -height : height)));
+                    }
+                    from = to;
+                }
+                int k = 0;
+                for (Curve curve : path.curves()) {
+                    if (curve instanceof Arc arc) {
+                        int parts = Math.max(1, (int) Math.ceil(Math.abs(arc.sweep()) / (2 * Math.PI / 3) - 1e-9));
+                        for (int part = 0; part < parts; part++) {
+                            assertThat(middles.get(k++).distance(arc.at((part + 0.5) / parts)))
+                                    .as("%s at %s", demo, arc)
+                                    .isLessThan(1e-4);
+                            arcs++;
+                        }
+                    }
+                }
+                assertThat(k).isEqualTo(middles.size());
+            }
+        }
+        // Some demos are all cubics.
+        assertThat(arcs).isGreaterThanOrEqualTo(demo == Demo.TIDE_RING ? 100 : 0);
     }
 
     /** Drawn by another library, the file has the area of its courses, and at every crossing it shows over and gaps. */
