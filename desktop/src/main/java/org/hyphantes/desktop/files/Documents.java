@@ -40,7 +40,7 @@ public final class Documents {
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Aside aside;
     private final Autosave autosave;
-    private final Opening opening = new Opening();
+    private final Opening opening;
     private final Writing writing;
     private FileChoice choice;
 
@@ -49,6 +49,8 @@ public final class Documents {
         this.wording = wording;
         this.remembered = remembered;
         this.choice = choice;
+        this.opening =
+                new Opening(seconds -> desk.say("Opening has taken " + seconds + " s; Ctrl+N or Ctrl+O leaves it."));
         this.writing = new Writing(desk);
         this.aside = new Aside(remembered.aside());
         file.addListener((o, was, now) ->
@@ -138,6 +140,7 @@ public final class Documents {
     public void begin() {
         leaving("beginning a new one", () -> {
             autosave.forget();
+            opening.leave();
             lay(Design.empty("New design"), Optional.empty(), false);
             desk.open(Gallery.SET_OUT);
             desk.say("A new design.");
@@ -147,6 +150,7 @@ public final class Documents {
     public void openDemo(Demo demo) {
         leaving("opening the demo", () -> {
             autosave.forget();
+            opening.leave();
             lay(demo.design(), Optional.empty(), false);
             desk.say("The demo " + demo.title() + ": " + demo.what() + ".");
         });

@@ -5,6 +5,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.function.LongConsumer;
 import javafx.application.Platform;
 import org.hyphantes.design.Design;
 import org.hyphantes.exchange.project.CannotOpen;
@@ -19,6 +20,7 @@ final class Opening {
     private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
     private static final long STACK = 16L << 20;
 
+    private final LongConsumer waiting;
     private final AtomicLong newest = new AtomicLong();
     private final ExecutorService reader = Executors.newSingleThreadExecutor(work -> {
         Thread made = new Thread(null, work, "reader", STACK);
@@ -26,12 +28,23 @@ final class Opening {
         return made;
     });
 
+    /** @param waiting is told of every second that reading takes */
+    Opening(LongConsumer waiting) {
+        this.waiting = waiting;
+    }
+
     /** Reads a design; a newer wish breaks an older one off. */
     void read(Path file, Consumer<Design> done, Consumer<CannotOpen> refused) {
         long number = newest.incrementAndGet();
+        long begun = System.nanoTime();
+        AtomicLong said = new AtomicLong();
         Watch watch = () -> {
             if (number != newest.get()) {
                 throw new BrokenOff();
+            }
+            long seconds = (System.nanoTime() - begun) / 1_000_000_000L;
+            if (seconds > said.getAndSet(seconds)) {
+                hand(number, () -> waiting.accept(seconds));
             }
         };
         reader.execute(() -> {
@@ -51,6 +64,11 @@ final class Opening {
                                 file.getFileName() + " cannot be opened: it needs more than this computer has.")));
             }
         });
+    }
+
+    /** Breaks off what is being read. */
+    void leave() {
+        newest.incrementAndGet();
     }
 
     private void hand(long number, Runnable outcome) {

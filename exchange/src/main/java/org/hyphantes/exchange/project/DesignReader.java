@@ -21,6 +21,7 @@ import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
@@ -177,6 +178,7 @@ final class DesignReader {
         // In this scope each measure sees those before it.
         Scope scope = new Scope(measures, Unit.MM);
         for (Map.Entry<String, JsonNode> entry : node.properties()) {
+            Watch.ask();
             String at = "/measures/" + Quoted.message(entry.getKey());
             if (!lenient && !Expression.isName(entry.getKey())) {
                 throw Fields.at(at, Expression.NAMING);
@@ -196,6 +198,7 @@ final class DesignReader {
         List<Member> members = new ArrayList<>();
         JsonNode memberNodes = list(node, "members", at, Limits.MEMBERS);
         for (int i = 0; i < memberNodes.size(); i++) {
+            Watch.ask();
             JsonNode memberNode = memberNodes.get(i);
             String place = at + "/members/" + i;
             Optional<Member> member = or(Optional.empty(), () -> Optional.of(member(memberNode, place)));
@@ -208,6 +211,7 @@ final class DesignReader {
         Set<String> steps = new HashSet<>();
         JsonNode stepNodes = list(node, "recipe", at, Limits.STEPS);
         for (int i = 0; i < stepNodes.size(); i++) {
+            Watch.ask();
             JsonNode stepNode = stepNodes.get(i);
             String place = at + "/recipe/" + i;
             Optional<Step> step = or(Optional.empty(), () -> Optional.of(step(stepNode, steps, place)));

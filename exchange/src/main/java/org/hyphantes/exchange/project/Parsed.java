@@ -19,6 +19,7 @@ import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Limits;
 
 /**
@@ -83,6 +84,7 @@ record Parsed(JsonNode tree, Optional<String> broken) {
         void read(JsonParser parser) throws IOException {
             boolean begun = false;
             for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
+                Watch.ask();
                 if (begun && containers.isEmpty()) {
                     throw new JsonParseException(parser, "Something stands after the end of the design");
                 }
