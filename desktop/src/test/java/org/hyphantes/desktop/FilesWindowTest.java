@@ -120,8 +120,12 @@ class FilesWindowTest extends WindowFixture {
         robot.interact(() -> desk.edit(new Edit("Renamed.", d -> d.named("Something else"))));
         WaitForAsyncUtils.sleep(2_600, TimeUnit.MILLISECONDS);
         assertThat(ProjectFile.open(file)).isEqualTo(left);
-        click(robot, "#answer-take-it-up");
+        // The question keeps the keyboard, whatever is resolved or said meanwhile.
+        eventually(() -> assertThat(robot.lookup("#answer-take-it-up").query().isFocused())
+                .isTrue());
+        robot.type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.design()).isEqualTo(left));
+        eventually(() -> assertThat(frame.field().isFocused()).isTrue());
         eventually(() -> assertThat(frame.documents().recovered())
                 .as("what stood on the desk")
                 .extracting(org.hyphantes.desktop.files.Aside.Kept::title)

@@ -138,8 +138,11 @@ class LostNothingWindowTest extends WindowFixture {
         });
         WaitForAsyncUtils.waitForFxEvents();
         if (unsaved) {
-            await(() -> robot.lookup("#answer-take-it-up").tryQuery().isPresent());
-            robot.clickOn("#answer-take-it-up");
+            await(() -> robot.lookup("#answer-take-it-up")
+                    .tryQuery()
+                    .filter(javafx.scene.Node::isFocused)
+                    .isPresent());
+            robot.type(KeyCode.ENTER);
         } else {
             Platform.runLater(() -> window.documents().load(folder.resolve("walk.hyphantes")));
         }

@@ -78,7 +78,6 @@ public final class Wording extends VBox {
     /** Asks a question in place of the sentence, until it is answered. */
     public void ask(Question asked) {
         questions.add(asked);
-        shownFor = null;
         refresh();
         Platform.runLater(() -> sentence.firstAnswer().ifPresent(Node::requestFocus));
     }
@@ -96,7 +95,12 @@ public final class Wording extends VBox {
 
     private void refresh() {
         if (isAsking()) {
-            showQuestion(questions.peek());
+            // Laid anew, its answers would lose the keyboard.
+            List<Object> question = List.of(questions.peek());
+            if (!question.equals(shownFor)) {
+                shownFor = question;
+                showQuestion(questions.peek());
+            }
             return;
         }
         Optional<Subject> subject =
@@ -180,9 +184,19 @@ public final class Wording extends VBox {
                 shownFor = null;
                 choice.act().run();
                 refresh();
+                Platform.runLater(this::keyboardBack);
             });
         }
         below.show(ASKING);
+    }
+
+    /** Gives the keyboard to the question that has waited, or else back to the field. */
+    private void keyboardBack() {
+        if (isAsking()) {
+            sentence.firstAnswer().ifPresent(Node::requestFocus);
+        } else {
+            bench.focus().go(Focus.Place.FIELD);
+        }
     }
 
     /** Opens the first number of the sentence with a character already typed. */

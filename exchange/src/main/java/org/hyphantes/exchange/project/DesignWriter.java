@@ -100,7 +100,9 @@ final class DesignWriter {
     private static void put(ObjectNode into, String key, Amount amount) {
         if (amount.isExpression()) {
             into.put(key, amount.expression());
-        } else if (amount.value() == Math.rint(amount.value()) && Math.abs(amount.value()) < 1e15) {
+        } else if (amount.value() == Math.rint(amount.value())
+                && Math.abs(amount.value()) < 1e15
+                && !Double.valueOf(-0.0).equals(amount.value())) {
             into.put(key, (long) amount.value());
         } else {
             into.put(key, amount.value());

@@ -242,7 +242,8 @@ class ProjectFileTest {
     @Test
     void whateverNumberCanBeSetIsReadBackEqual() throws Exception {
         Random random = new Random(11);
-        List<String> typed = List.of("1 in", "0.1 cm", "1/8 turn", "5.0E-4", "72 pt", "in(1 + 1/2)", "3 * 1e-7");
+        List<String> typed =
+                List.of("1 in", "0.1 cm", "1/8 turn", "5.0E-4", "-0", "1E+2", "72 pt", "in(1 + 1/2)", "3 * 1e-7");
         for (int i = 0; i < 20_000 / 20; i++) {
             Design design = Design.empty("Numbers");
             for (int k = 0; k < 20; k++) {
