@@ -14,6 +14,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import org.hyphantes.design.Design;
 import org.hyphantes.exchange.AtomicFile;
+import org.hyphantes.exchange.Refusal;
 import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Quoted;
 
@@ -75,7 +76,7 @@ public final class ProjectFile {
         } catch (CharacterCodingException e) {
             throw new CannotOpen(name + " is not a text file, so it is no Hyphantes design.", e);
         } catch (IOException e) {
-            throw new CannotOpen(name + " cannot be read: " + e.getMessage(), e);
+            throw new CannotOpen(name + " cannot be read: " + Refusal.words(e), e);
         } catch (CannotOpen e) {
             throw new CannotOpen(
                     name + ": " + e.getMessage(),
