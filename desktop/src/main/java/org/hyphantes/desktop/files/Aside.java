@@ -50,8 +50,13 @@ public final class Aside {
 
     /** A file for the design that has just come onto this process's desk; it is not made yet. */
     Path fresh(String name) {
+        return own(title(name));
+    }
+
+    /** A name in small letters and hyphens, short enough for a file. */
+    private static String title(String name) {
         String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return own(plain.substring(0, Math.min(plain.length(), 60)).replaceAll("^-|-$", ""));
+        return plain.substring(0, Math.min(plain.length(), 60)).replaceAll("^-|-$", "");
     }
 
     private Path own(String title) {
@@ -121,13 +126,12 @@ public final class Aside {
         try {
             ready();
             String name = damaged.getFileName().toString();
-            String title = name.endsWith(ProjectFile.ENDING)
+            String bare = name.endsWith(ProjectFile.ENDING)
                     ? name.substring(0, name.length() - ProjectFile.ENDING.length())
                     : name;
             // Process 0 has no window, so the copy is listed from now on.
-            String plain = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
             Path copy = folder.resolve(Instant.now().toEpochMilli() + "-0-0-" + NEXT.getAndIncrement() + "-"
-                    + plain.substring(0, Math.min(plain.length(), 60)) + ProjectFile.ENDING);
+                    + title(bare) + ProjectFile.ENDING);
             Files.copy(damaged, copy);
         } catch (IOException e) {
             LOG.warn("could not keep a damaged file aside", e);

@@ -174,24 +174,29 @@ public final class Documents {
         opening.read(
                 path,
                 design -> arrived(before, () -> {
-                    boolean stranger = isStranger(design, path);
-                    if (stranger) {
-                        desk.tracing().withhold(design.sketch().file());
-                    }
-                    lay(design, Optional.of(path), false);
+                    layRead(design, path, false);
                     remembered.recent(path);
                     desk.say("Opened " + path.getFileName() + ".");
-                    if (stranger) {
-                        askForSketch(design.sketch().file());
-                    }
                 }),
                 e -> offer(
                         e,
                         rescue -> arrived(before, () -> {
                             aside.copied(path);
-                            lay(rescue.design(), Optional.empty(), true);
+                            layRead(rescue.design(), path, true);
                             desk.say(opened(rescue));
                         })));
+    }
+
+    /** Lays what was read of a file, whole or rescued; of a stranger's design the picture waits until it is asked about. */
+    private void layRead(Design design, Path path, boolean rescued) {
+        boolean stranger = isStranger(design, path);
+        if (stranger) {
+            desk.tracing().withhold(design.sketch().file());
+        }
+        lay(design, rescued ? Optional.empty() : Optional.of(path), rescued);
+        if (stranger) {
+            askForSketch(design.sketch().file());
+        }
     }
 
     /** Whether a design comes from elsewhere and names a picture outside its folder. */
