@@ -1,7 +1,9 @@
 package org.hyphantes.bench;
 
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Application;
@@ -11,37 +13,48 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
+import org.hyphantes.desktop.Frame;
 import org.hyphantes.desktop.HyphantesApp;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.gauge.Mend;
 import org.hyphantes.gauge.Snag;
 
 /**
  * Presses a key every 25 ms in the real window, first at rest, then while a mend of a design of 1,000 crossings is tried over and over,
- * and prints how long each key waits until it has been answered.
+ * and while each file named is opened; prints how long each key waits until it has been answered.
  */
 public final class KeyTimes extends Application {
     private static final int WARM_UP = 60;
     private static final int KEYS = 400;
+    private static final int KEYS_OF_FILE = 200;
 
     private final Desk desk = new Desk();
     private final AtomicInteger tried = new AtomicInteger();
+    private Frame frame;
 
     @Override
     public void start(Stage window) throws Exception {
+        List<String> files = getParameters().getRaw();
         Typefaces.load();
-        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
-        desk.lay(RingDesigns.cramped(1_000));
+        frame = HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        desk.lay(files.isEmpty() ? RingDesigns.cramped(1_000) : Demo.TIDE_RING.design());
         desk.open("weave");
-        Thread hand = new Thread(() -> press(window), "hand");
+        Thread hand = new Thread(() -> press(window, files), "hand");
         hand.setDaemon(true);
         hand.start();
     }
 
-    private void press(Stage window) {
+    private void press(Stage window, List<String> files) {
         try {
+            if (!files.isEmpty()) {
+                Thread.sleep(3_000);
+                presses(window, WARM_UP);
+                open(window, files);
+                return;
+            }
             while (!on(() -> desk.settledProperty().get() && desk.resolved() != null)) {
                 Thread.sleep(100);
             }
@@ -73,6 +86,22 @@ public final class KeyTimes extends Application {
         } finally {
             Platform.exit();
             Runtime.getRuntime().halt(0);
+        }
+    }
+
+    /** Opens each file twice, first as it comes, then when all has been seen once. */
+    private void open(Stage window, List<String> files) throws InterruptedException {
+        Design before = Demo.TIDE_RING.design();
+        for (int round = 1; round <= 2; round++) {
+            for (String file : files) {
+                Platform.runLater(() -> {
+                    desk.lay(before);
+                    frame.documents().load(Path.of(file));
+                });
+                print("while " + Path.of(file).getFileName() + " is opened, " + round, presses(window, KEYS_OF_FILE));
+                Platform.runLater(() -> desk.lay(before));
+                Thread.sleep(1_500);
+            }
         }
     }
 
@@ -122,8 +151,8 @@ public final class KeyTimes extends Application {
     public static final class Main {
         private Main() {}
 
-        public static void main(String[] none) {
-            Application.launch(KeyTimes.class, none);
+        public static void main(String[] files) {
+            Application.launch(KeyTimes.class, files);
         }
     }
 }

@@ -2,6 +2,7 @@ package org.hyphantes.inventory;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -24,12 +25,23 @@ public final class Inventory {
     private final Work work;
     private final List<StrandRow> strands = new ArrayList<>();
     private final List<CrossingRow> crossings = new ArrayList<>();
+    private final List<StrandRow> woven;
+    private final double strandInAll;
+    private final boolean alternates;
+    private final Optional<Turning> turning;
 
     private Inventory(Work work) {
         this.work = work;
         for (int w = 0; w < work.weaves().size(); w++) {
             weave(work.weaves().get(w), w);
         }
+        woven = List.copyOf(strands);
+        alternates = work.weaves().stream().allMatch(l -> l.weave().alternates());
+        turning = work.weaves().stream()
+                .findFirst()
+                .flatMap(l -> l.weave().symmetry().turning())
+                .filter(t -> t.count() > 1);
+        strandInAll = woven.stream().mapToDouble(s -> s.path().length()).sum();
         for (Laid laid : work.lines()) {
             strands.add(new StrandRow(Strand.letter(strands.size()), laid.key(), -1, -1, laid.path(), List.of()));
         }
@@ -62,16 +74,16 @@ public final class Inventory {
 
     /** All strands, those woven first. */
     public List<StrandRow> strands() {
-        return List.copyOf(strands);
+        return Collections.unmodifiableList(strands);
     }
 
     /** The strands that are woven. */
     public List<StrandRow> woven() {
-        return strands.stream().filter(s -> s.weave() >= 0).toList();
+        return woven;
     }
 
     public List<CrossingRow> crossings() {
-        return List.copyOf(crossings);
+        return Collections.unmodifiableList(crossings);
     }
 
     /** A crossing by the numbers of its weave, and within that. */
@@ -87,20 +99,17 @@ public final class Inventory {
 
     /** The length (mm) of all woven strands together. */
     public double strandInAll() {
-        return woven().stream().mapToDouble(s -> s.path().length()).sum();
+        return strandInAll;
     }
 
     /** Whether over and under alternate along every strand. */
     public boolean alternates() {
-        return work.weaves().stream().allMatch(l -> l.weave().alternates());
+        return alternates;
     }
 
     /** The turns that carry the first weave to itself. */
     public Optional<Turning> turning() {
-        return work.weaves().stream()
-                .findFirst()
-                .flatMap(l -> l.weave().symmetry().turning())
-                .filter(t -> t.count() > 1);
+        return turning;
     }
 
     /** The determinant of the one weave that is the whole design; empty when there is no such weave or it has none. */

@@ -5,19 +5,26 @@ import java.util.List;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Paint;
 
 /**
  * A drawing as marks, from the back to the front.
  *
  * @param figures the ids of the design's figures in order, by which a look numbers them
  * @param box the box (mm) round all of it, centre lines too
+ * @param size how many areas, strokes and shades there are
+ * @param heaviest the weight (mm) of the heaviest line; 0 where there is none
  */
-public record Scene(List<Mark> marks, List<String> figures, Box box) {
+public record Scene(List<Mark> marks, List<String> figures, Box box, int size, double heaviest) {
     public static final Scene EMPTY = new Scene(List.of(), List.of(), new Box(0, 0, 0, 0));
 
     public Scene {
         marks = List.copyOf(marks);
         figures = List.copyOf(figures);
+    }
+
+    public Scene(List<Mark> marks, List<String> figures, Box box) {
+        this(marks, figures, box, size(marks), heaviest(marks));
     }
 
     public boolean isEmpty() {
@@ -50,9 +57,29 @@ public record Scene(List<Mark> marks, List<String> figures, Box box) {
         }
     }
 
-    /** How many areas, strokes and shades there are. */
-    public int size() {
-        return size(marks);
+    /** The box (mm) round all ink: half the weight of the heaviest line beyond the box all round. */
+    public Box inked() {
+        return box.grown(heaviest / 2);
+    }
+
+    private static double heaviest(List<Mark> marks) {
+        double heaviest = 0;
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Group group) {
+                heaviest = Math.max(heaviest, heaviest(group.marks()));
+            } else if (mark instanceof Mark.Clip clip) {
+                heaviest = Math.max(heaviest, heaviest(clip.marks()));
+            } else if (mark instanceof Mark.Area area) {
+                heaviest = Math.max(heaviest, weight(area.paint()));
+            } else if (mark instanceof Mark.Stroke stroke) {
+                heaviest = Math.max(heaviest, weight(stroke.paint()));
+            }
+        }
+        return heaviest;
+    }
+
+    private static double weight(Paint paint) {
+        return paint.line().isPresent() ? paint.weight() : 0;
     }
 
     private static int size(List<Mark> marks) {

@@ -1,6 +1,7 @@
 package org.hyphantes.scene;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,11 @@ public final class Walk {
     private final Look look;
     private final Output output;
     private final boolean all;
+
+    /** Colours once mixed, for there are far more areas than colours. */
+    private final Map<String, Colour> tints = new HashMap<>();
+
+    private final Map<Colour, Colour> faded = new HashMap<>();
 
     private Walk(Scene scene, Look look, Output output) {
         this.scene = scene;
@@ -178,12 +184,13 @@ public final class Walk {
     private Paint paint(Paint own, Origin origin, double leastPixels) {
         Colour fill = own.fill().orElse(null);
         if (fill != null && own.isPlain() && look.tints().isPresent()) {
-            fill = look.tints().get().of(scene.number(origin.key().figure()));
+            fill = tints.computeIfAbsent(
+                    origin.key().figure(), f -> look.tints().get().of(scene.number(f)));
         }
         if (fill != null && look.lifted().isPresent() && origin.isWoven()) {
             fill = look.lifted().get().equals(origin.key())
                     ? fill
-                    : look.inks().paper().towards(fill, FADED);
+                    : faded.computeIfAbsent(fill, c -> look.inks().paper().towards(c, FADED));
         }
         Paint seen = own.filled(fill);
         if (own.line().isPresent()) {

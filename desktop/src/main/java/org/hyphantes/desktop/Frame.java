@@ -129,7 +129,7 @@ public final class Frame extends Pane {
         return getScene().getFocusOwner() instanceof TextInputControl;
     }
 
-    Documents documents() {
+    public Documents documents() {
         return documents;
     }
 

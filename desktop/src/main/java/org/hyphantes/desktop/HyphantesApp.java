@@ -76,6 +76,7 @@ public final class HyphantesApp extends Application {
         Runnable quit = () -> built[0].documents().leaving("closing", () -> {
             built[0].documents().autosave().forget();
             built[0].documents().finish();
+            remembered.finish();
             window.close();
             Platform.exit();
         });

@@ -18,6 +18,8 @@ public final class Launcher {
         } catch (IOException e) {
             System.err.println("hyphantes: nothing can be kept in " + home + ": " + Refusal.words(e));
         }
+        // Large pictures are drawn in memory; no other windowing is to be woken for that.
+        System.setProperty("java.awt.headless", "true");
         Application.launch(HyphantesApp.class, files);
     }
 }

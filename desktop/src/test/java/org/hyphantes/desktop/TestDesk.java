@@ -1,11 +1,13 @@
 package org.hyphantes.desktop;
 
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.function.Supplier;
 import org.hyphantes.design.Design;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
+import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A desk with no window about it: what is done on the interface thread, and the answer to it awaited. */
@@ -13,6 +15,11 @@ public final class TestDesk {
     private final Bench bench;
 
     public TestDesk(Design design) {
+        try {
+            FxToolkit.registerPrimaryStage();
+        } catch (TimeoutException e) {
+            throw new IllegalStateException("no toolkit", e);
+        }
         bench = on(() -> {
             Desk desk = new Desk();
             desk.hang(new Stages());

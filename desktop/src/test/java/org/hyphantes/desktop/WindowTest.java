@@ -23,7 +23,6 @@ import org.hyphantes.design.Design;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
-import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
@@ -200,7 +199,7 @@ class WindowTest extends WindowFixture {
         eventually(() -> assertThat(weave().crossings()).hasSize(6));
         eventually(() -> assertThat(robot.lookup("#proof-card").query().lookup(".second"))
                 .isInstanceOfSatisfying(
-                        Label.class, l -> assertThat(l.getText()).contains("Determinant 16.")));
+                        Label.class, l -> assertThat(l.getText()).contains("3 turns of 120 deg")));
     }
 
     /** The written file drawn by JSVG, an independent library, covers the pixels that the field covers, but for their rims. */
@@ -218,7 +217,7 @@ class WindowTest extends WindowFixture {
                 .load(Files.newInputStream(folder.resolve("tide-ring.svg")), null, LoaderContext.createDefault());
         Camera camera = frame.field().camera();
         double offset = camera.width() / 2 - w / 2.0;
-        Box page = SvgFormat.page(desk.resolved().finished().scene());
+        Box page = desk.resolved().finished().scene().inked();
         Point corner = new Point(page.left(), page.top());
         BufferedImage file = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = file.createGraphics();

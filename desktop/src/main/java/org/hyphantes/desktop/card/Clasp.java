@@ -7,13 +7,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.exchange.format.Formats;
-import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Numerals;
 
@@ -50,7 +49,7 @@ public final class Clasp extends VBox {
 
     private void refresh() {
         String material = desk.design().material().word();
-        Box page = SvgFormat.page(desk.resolved().finished().scene());
+        Box page = desk.resolved().finished().scene().inked();
         double unit = desk.design().unit().millimetres();
         String size = Numerals.shown(page.width() / unit, 1) + " \u00d7 " + Numerals.shown(page.height() / unit, 1)
                 + " " + desk.design().unit().symbol();

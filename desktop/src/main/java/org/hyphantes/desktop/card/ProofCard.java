@@ -4,16 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.inventory.Inventory;
 import org.hyphantes.setting.Numerals;
 
-/** What can be proven of the weave: that it alternates, its determinant, the turns it keeps, and the strand it takes. */
+/** What can be proven of the weave: that it alternates, the turns it keeps, and the strand it takes. */
 public final class ProofCard extends VBox {
-    /** Beyond this the determinant has too many digits to read. */
-    private static final int MOST_CROSSINGS = 160;
-
     private final Desk desk;
     private final Label words = new Label();
 
@@ -32,7 +29,7 @@ public final class ProofCard extends VBox {
     }
 
     private void refresh() {
-        Inventory inventory = Inventory.of(desk.resolved().finished());
+        Inventory inventory = desk.resolved().inventory();
         if (inventory.woven().isEmpty()) {
             words.setText("Nothing is woven, so there is nothing to prove.");
             return;
@@ -43,9 +40,6 @@ public final class ProofCard extends VBox {
                 .turning()
                 .ifPresent(t ->
                         lines.add("Laid on itself by " + t.count() + " turns of " + Numerals.degrees(t.step()) + "."));
-        if (inventory.crossings().size() <= MOST_CROSSINGS) {
-            inventory.determinant().ifPresent(d -> lines.add("Determinant " + d + "."));
-        }
         lines.add("Strand in all: "
                 + Numerals.length(inventory.strandInAll(), desk.design().unit()) + ".");
         words.setText(String.join("\n", lines));

@@ -9,14 +9,14 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
 import javafx.scene.text.TextAlignment;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.picture.Camera;
-import org.hyphantes.desktop.picture.CanvasOutput;
+import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.gauge.State;
 import org.hyphantes.geometry.Point;
@@ -33,11 +33,13 @@ public final class CornerPiece extends Region {
     private final boolean right;
     private final boolean lower;
     private final Canvas canvas = new Canvas();
+    private final Painter painter = new Painter(this::draw);
 
     /** The pointer's place in the design, as a small cross; apart from the picture, which need not be drawn again for it. */
     private final SVGPath echo = new SVGPath();
 
     private Optional<Camera> camera = Optional.empty();
+    private final Unhurried unhurried = new Unhurried(this::draw);
     private final Label title = new Label();
     private final Label key = new Label();
     private final Label note = new Label();
@@ -74,7 +76,6 @@ public final class CornerPiece extends Region {
                 e.consume();
             }
         });
-        Unhurried unhurried = new Unhurried(this::draw);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener((o, was, now) -> {
             if (!was.stage().equals(now.stage()) || was.dark() != now.dark() || was.folded() != now.folded()) {
@@ -89,6 +90,7 @@ public final class CornerPiece extends Region {
     protected void layoutChildren() {
         double w = getWidth();
         double h = getHeight();
+        boolean resized = canvas.getWidth() != w || canvas.getHeight() != h;
         canvas.setWidth(w);
         canvas.setHeight(h);
         boolean below = lower && !isTab();
@@ -98,7 +100,9 @@ public final class CornerPiece extends Region {
         key.setVisible(!isTab());
         key.relocate(14 + title.getWidth(), below ? h - 24 : 6);
         note.resizeRelocate(24, h / 2 + (lower ? 8 : 0), w - 48, 44);
-        draw();
+        if (resized) {
+            unhurried.wish();
+        }
     }
 
     private boolean isTab() {
@@ -148,7 +152,7 @@ public final class CornerPiece extends Region {
         Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - 44, 2);
         Camera camera = new Camera(
                 getWidth(), getHeight(), fitted.centre().minus(new Point(0, 8 / fitted.scale())), fitted.scale());
-        CanvasOutput.draw(scene, stage.look(palette), gc, camera);
+        painter.draw(scene, stage.look(palette), gc, camera);
         if (isOpen()) {
             gc.setFill(palette.secondInk());
             gc.setFont(Typefaces.label(12));

@@ -20,7 +20,7 @@ final class Answers {
     private final ReadOnlyObjectWrapper<Resolved> resolved = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Optional<Scene>> ghost = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
-    private final Consumer<String> warn;
+    private final Consumer<Message> say;
     private Wish wish;
 
     /** Work that takes long says so, and how to be rid of it; the window stays free meanwhile. */
@@ -31,13 +31,19 @@ final class Answers {
 
     private boolean anew;
 
-    Answers(Wish first, Consumer<String> warn) {
+    /** Whether it has been said that resolving takes long. */
+    private boolean told;
+
+    Answers(Wish first, Consumer<Message> say) {
         this.wish = first;
-        this.warn = warn;
-        slow.setOnFinished(e -> warn.accept("Still resolving: this design has come to very many lines or crossings. "
-                + (anew
-                        ? "Nothing is drawn yet."
-                        : "The last sound drawing stays; Ctrl+Z takes the change back at once.")));
+        this.say = say;
+        slow.setOnFinished(e -> {
+            told = true;
+            warn("Still resolving: this design has come to very many lines or crossings. "
+                    + (anew
+                            ? "Nothing is drawn yet."
+                            : "The last sound drawing stays; Ctrl+Z takes the change back at once."));
+        });
         stale.setOnFinished(e -> blank());
     }
 
@@ -100,7 +106,7 @@ final class Answers {
                     if (wished.isSame(wish)) {
                         settle();
                         blank();
-                        warn.accept(
+                        warn(
                                 anew
                                         ? "This design needs more than this computer has, so nothing is drawn. Its figures and"
                                                 + " steps are all here: switch steps off, or make their numbers smaller."
@@ -113,6 +119,14 @@ final class Answers {
     private void settle() {
         settled.set(true);
         slow.stop();
+        if (told) {
+            told = false;
+            say.accept(new Message("Resolved.", false));
+        }
+    }
+
+    private void warn(String words) {
+        say.accept(new Message(words, true));
     }
 
     void noGhost() {
@@ -137,6 +151,6 @@ final class Answers {
         loom.mend(
                 watch -> mend.change().of(design, watch),
                 done,
-                failure -> warn.accept("That mend could not be done; the design is as it was."));
+                failure -> warn("That mend could not be done; the design is as it was."));
     }
 }

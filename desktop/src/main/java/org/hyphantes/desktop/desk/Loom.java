@@ -1,7 +1,6 @@
 package org.hyphantes.desktop.desk;
 
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
@@ -9,6 +8,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
 import org.slf4j.Logger;
@@ -32,23 +32,12 @@ final class Loom {
 
     private static final long SPELL = 4_000_000L;
 
-    /** Bytes of stack: what goes deep in a design goes deeper in resolving it. */
-    private static final long STACK = 16L << 20;
-
     private final Resolver resolver = new Resolver();
     private final Members members = new Members();
-    private final ExecutorService resolving = thread("loom");
-    private final ExecutorService mending = thread("mender");
+    private final ExecutorService resolving = OwnThread.named("loom");
+    private final ExecutorService mending = OwnThread.named("mender");
     private final AtomicLong newest = new AtomicLong();
     private final AtomicLong newestMend = new AtomicLong();
-
-    private static ExecutorService thread(String name) {
-        return Executors.newSingleThreadExecutor(work -> {
-            Thread made = new Thread(null, work, name, STACK);
-            made.setDaemon(true);
-            return made;
-        });
-    }
 
     /** Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done. */
     void resolve(Wish wish, Consumer<Resolved> done, Consumer<Throwable> failed) {

@@ -13,6 +13,7 @@ import org.hyphantes.gauge.Inspection;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.inventory.Inventory;
 import org.hyphantes.known.KnownPoints;
 import org.hyphantes.scene.RoundBox;
 import org.hyphantes.scene.Scene;
@@ -29,6 +30,7 @@ import org.hyphantes.treatment.Work;
  * @param field the work of the group in hand as far as the shuttle
  * @param fieldLines the centre lines of that
  * @param finished the work of the whole recipe
+ * @param inventory its strands and crossings
  * @param round the square about the centre of its turns, or its middle, that holds the finished work
  * @param inspection the gauges of the finished work
  * @param known the known points, where they were asked for
@@ -43,6 +45,7 @@ public record Resolved(
         Artwork field,
         Scene fieldLines,
         Artwork finished,
+        Inventory inventory,
         Box round,
         Inspection inspection,
         Optional<KnownPoints> known,
@@ -61,6 +64,8 @@ public record Resolved(
         Optional<KnownPoints> known =
                 wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
         Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
+        // Found here, and not when the pointer first asks for them, on the interface thread.
+        field.work().weaves().forEach(laying -> laying.weave().places());
         Point centre = finished.work()
                 .turning()
                 .filter(t -> t.count() > 2)
@@ -74,6 +79,7 @@ public record Resolved(
                 field,
                 field.work() == setOut.work() ? lines : field.lines(),
                 finished,
+                Inventory.of(finished),
                 RoundBox.about(centre, finished.scene()),
                 inspection,
                 known,

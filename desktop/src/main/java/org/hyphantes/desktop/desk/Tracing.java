@@ -11,7 +11,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -22,6 +21,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.hyphantes.design.Sketch;
+import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Quoted;
@@ -54,11 +54,7 @@ public final class Tracing {
     private final ReadOnlyObjectWrapper<Read> read = new ReadOnlyObjectWrapper<>(Read.NOTHING);
     private final Set<String> withheld = new HashSet<>();
     private Optional<Path> base = Optional.empty();
-    private final ExecutorService reader = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(work, "pictures");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService reader = OwnThread.named("pictures");
 
     /** What has been read last. */
     public ReadOnlyObjectProperty<Read> readProperty() {

@@ -18,6 +18,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import org.hyphantes.desktop.act.SketchActs;
+import org.hyphantes.desktop.background.Turn;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -26,6 +27,7 @@ import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Sheet;
@@ -38,6 +40,7 @@ public final class Field extends Pane implements Glass {
     private final Desk desk;
     private final Canvas drawing = new Canvas();
     private final Canvas marks = new Canvas();
+    private final Painter painter = new Painter(this::redraw);
     private final Label label = new Label();
     private final Label empty = new Label();
     private final Rim rim;
@@ -185,6 +188,10 @@ public final class Field extends Pane implements Glass {
 
     @Override
     public void redraw() {
+        Turn.atOnce(this::drawAll);
+    }
+
+    private void drawAll() {
         Resolved resolved = desk.resolved();
         if (resolved == null || getWidth() < 1 || getHeight() < 1) {
             return;
@@ -197,7 +204,7 @@ public final class Field extends Pane implements Glass {
         GraphicsContext gc = drawing.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, drawing.getWidth(), drawing.getHeight());
-        hand().draw(new Sheet(gc, seen, palette));
+        hand().draw(new Sheet(gc, seen, palette, painter));
         rim.draw(gc, drawing.getWidth(), drawing.getHeight());
         redrawMarks();
     }
@@ -227,7 +234,7 @@ public final class Field extends Pane implements Glass {
         if (marks.isVisible()) {
             GraphicsContext gc = marks.getGraphicsContext2D();
             gc.clearRect(0, 0, getWidth(), getHeight());
-            hand().marks(new Sheet(gc, camera, Palette.of(desk.view().dark())));
+            hand().marks(new Sheet(gc, camera, Palette.of(desk.view().dark()), painter));
         }
     }
 

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
 import org.hyphantes.design.Design;
+import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.wording.Question;
 import org.hyphantes.desktop.wording.Wording;
@@ -36,11 +36,7 @@ public final class Autosave {
     private final PauseTransition pause = new PauseTransition(Duration.seconds(2));
 
     /** One writer, so that what is forgotten after it was kept stays forgotten. */
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(work, "autosave");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService writer = OwnThread.named("autosave");
 
     Autosave(Desk desk, Wording wording, Aside aside, Consumer<Aside.Kept> takenUp) {
         this.desk = desk;
@@ -75,13 +71,7 @@ public final class Autosave {
     }
 
     private void refuse(Aside.Kept kept) {
-        aside.claimed(kept).ifPresent(own -> {
-            try {
-                Files.deleteIfExists(own);
-            } catch (IOException e) {
-                LOG.warn("could not clear refused work", e);
-            }
-        });
+        aside.claimed(kept).ifPresent(Autosave::clear);
     }
 
     /** Keeps aside what is on the desk and not saved, off the interface thread. */
@@ -124,18 +114,25 @@ public final class Autosave {
         Optional<Path> own = file;
         file = Optional.empty();
         aside.hold(file);
+        own.ifPresent(gone -> writer.execute(() -> clear(gone)));
+    }
+
+    private static void clear(Path gone) {
         try {
-            writer.submit(() -> {
-                        if (own.isPresent()) {
-                            Files.deleteIfExists(own.get());
-                        }
-                        return null;
-                    })
-                    .get();
+            Files.deleteIfExists(gone);
+        } catch (IOException e) {
+            LOG.warn("could not clear what was kept aside", e);
+        }
+    }
+
+    /** Waits until all that was to be kept or cleared is. */
+    void finish() {
+        try {
+            writer.submit(() -> {}).get();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         } catch (ExecutionException e) {
-            LOG.warn("could not clear recovered work", e);
+            LOG.warn("could not finish keeping work aside", e);
         }
     }
 }

@@ -61,6 +61,7 @@ public final class Documents {
     /** Waits a few seconds for what is still being written, before the window goes. */
     public void finish() {
         writing.finish();
+        autosave.finish();
     }
 
     /** What keeps unsaved work aside. */

@@ -2,12 +2,12 @@ package org.hyphantes.desktop.files;
 
 import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import javafx.application.Platform;
 import org.hyphantes.design.Design;
+import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.geometry.BrokenOff;
@@ -18,15 +18,10 @@ import org.slf4j.LoggerFactory;
 /** Reads files on a thread of its own, and hands over what the newest wish came to on the interface thread. */
 final class Opening {
     private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
-    private static final long STACK = 16L << 20;
 
     private final LongConsumer waiting;
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService reader = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(null, work, "reader", STACK);
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService reader = OwnThread.named("reader");
 
     /** @param waiting is told of every second that reading takes */
     Opening(LongConsumer waiting) {

@@ -9,6 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
@@ -23,6 +26,7 @@ public final class Remembered {
 
     private final Path home;
     private final Properties kept = new Properties();
+    private final ExecutorService writer = OwnThread.named("remembering");
 
     public Remembered(Path home) {
         this.home = home;
@@ -124,13 +128,29 @@ public final class Remembered {
         }
     }
 
+    /** What stands now, written on a thread of its own: a disc may take its time. */
     private void write() {
+        Properties now = new Properties();
+        now.putAll(kept);
+        writer.execute(() -> {
+            try {
+                PrivateFolder.make(home);
+                StringWriter out = new StringWriter();
+                now.store(out, null);
+                AtomicFile.write(file(), out.toString());
+            } catch (IOException e) {
+                LOG.warn("could not remember settings", e);
+            }
+        });
+    }
+
+    /** Waits until all is written. */
+    public void finish() {
         try {
-            PrivateFolder.make(home);
-            StringWriter out = new StringWriter();
-            kept.store(out, null);
-            AtomicFile.write(file(), out.toString());
-        } catch (IOException e) {
+            writer.submit(() -> {}).get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException e) {
             LOG.warn("could not remember settings", e);
         }
     }

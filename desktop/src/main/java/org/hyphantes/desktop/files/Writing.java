@@ -3,10 +3,10 @@ package org.hyphantes.desktop.files;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
+import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.exchange.Refusal;
 import org.hyphantes.geometry.BrokenOff;
@@ -26,11 +26,7 @@ final class Writing {
 
     private final Desk desk;
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(work, "writer");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService writer = OwnThread.named("writer");
 
     Writing(Desk desk) {
         this.desk = desk;

@@ -2,7 +2,6 @@ package org.hyphantes.desktop.picture;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.paint.Color;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.paint.Colour;
@@ -38,11 +37,9 @@ public final class Looks {
     }
 
     private static Colour colour(Color colour) {
-        return new Colour(String.format(
-                Locale.ROOT,
-                "#%02X%02X%02X",
+        return Colour.of(
                 Math.round(colour.getRed() * 255),
                 Math.round(colour.getGreen() * 255),
-                Math.round(colour.getBlue() * 255)));
+                Math.round(colour.getBlue() * 255));
     }
 }

@@ -10,14 +10,14 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 
 /**
- * Traces exact paths, laid by a map, into a canvas's current path. Arcs become cubics here, on the way to the pixels, and nowhere
+ * Traces exact paths, laid by a map, with a pen. Arcs become cubics here, on the way to the pixels, and nowhere
  * else: one for each quarter turn, which strays less than 3e-4 of the radius.
  */
 public final class Tracer {
     /** An arc that strays from its chord by fewer pixels than this is drawn as its chord. */
     private static final double FLAT = 0.08;
 
-    private final GraphicsContext gc;
+    private final Pen pen;
     private final Affine map;
     private final double scale;
 
@@ -27,8 +27,13 @@ public final class Tracer {
 
     /** @param laid what lays the paths in their place (mm) */
     public Tracer(GraphicsContext gc, Camera camera, Affine laid) {
-        this.gc = gc;
-        this.map = camera.map().after(laid);
+        this(Pen.on(gc), camera.map().after(laid));
+    }
+
+    /** @param map what lays the paths on the pixels */
+    Tracer(Pen pen, Affine map) {
+        this.pen = pen;
+        this.map = map;
         this.scale = Math.sqrt(Math.abs(map.determinant()));
     }
 
@@ -39,10 +44,10 @@ public final class Tracer {
 
     public void trace(Path path) {
         Point start = path.start();
-        gc.moveTo(x(start.x(), start.y()), y(start.x(), start.y()));
+        pen.move(x(start.x(), start.y()), y(start.x(), start.y()));
         path.curves().forEach(this::curve);
         if (path.closed()) {
-            gc.closePath();
+            pen.close();
         }
     }
 
@@ -55,7 +60,7 @@ public final class Tracer {
     }
 
     private void cubic(double ax, double ay, double bx, double by, double ex, double ey) {
-        gc.bezierCurveTo(x(ax, ay), y(ax, ay), x(bx, by), y(bx, by), x(ex, ey), y(ex, ey));
+        pen.cubic(x(ax, ay), y(ax, ay), x(bx, by), y(bx, by), x(ex, ey), y(ex, ey));
     }
 
     private void curve(Curve curve) {
@@ -68,7 +73,7 @@ public final class Tracer {
             cubic(a.x(), a.y(), b.x(), b.y(), end.x(), end.y());
         } else {
             Point end = curve.end();
-            gc.lineTo(x(end.x(), end.y()), y(end.x(), end.y()));
+            pen.line(x(end.x(), end.y()), y(end.x(), end.y()));
         }
     }
 

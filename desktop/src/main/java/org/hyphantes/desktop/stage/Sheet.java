@@ -3,6 +3,13 @@ package org.hyphantes.desktop.stage;
 import javafx.scene.canvas.GraphicsContext;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.picture.Painter;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
 
-/** What a hand draws on: a canvas, the camera over it, and the colours of the theme. */
-public record Sheet(GraphicsContext gc, Camera camera, Palette palette) {}
+/** What a hand draws on: a canvas, the camera over it, the colours of the theme, and what draws scenes there. */
+public record Sheet(GraphicsContext gc, Camera camera, Palette palette, Painter painter) {
+    public void draw(Scene scene, Look look) {
+        painter.draw(scene, look, gc, camera);
+    }
+}

@@ -1,7 +1,10 @@
 package org.hyphantes.desktop.strip;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Set;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -10,20 +13,22 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.desktop.act.Arrange;
 import org.hyphantes.desktop.act.GroupActs;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.picture.Camera;
-import org.hyphantes.desktop.picture.CanvasOutput;
 import org.hyphantes.desktop.picture.Looks;
-import org.hyphantes.scene.Look;
+import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.scene.Scene;
 
 /** The figures and groups in hand, each as a chip with its picture and its name. */
 final class Chips extends HBox {
     private final Desk desk;
+
+    /** The picture of each member, kept while it is there. */
+    private final Map<String, Picture> pictures = new HashMap<>();
 
     Chips(Bench bench) {
         super(5);
@@ -39,13 +44,15 @@ final class Chips extends HBox {
     }
 
     private void refresh() {
+        pictures.keySet()
+                .retainAll(desk.root().members().stream().map(Member::id).toList());
         getChildren().setAll(desk.root().members().stream().map(this::chip).toList());
     }
 
     private VBox chip(Member member) {
-        Canvas picture = new Canvas(50, 34);
+        Picture picture = pictures.computeIfAbsent(member.id(), Picture::new);
         Label label = new Label(member.name());
-        VBox chip = new VBox(picture, label);
+        VBox chip = new VBox(picture.canvas, label);
         chip.getStyleClass().add("chip");
         if (!member.standing().counts() || member.standing().locked()) {
             // Said in words, for a mark alone would have to be learned.
@@ -54,7 +61,7 @@ final class Chips extends HBox {
         }
         chip.setFocusTraversable(true);
         chip.setAccessibleText((member instanceof Group ? "Group " : "Figure ") + member.name());
-        draw(picture, member.id());
+        picture.draw();
         if (desk.view().chosen().contains(member.id())) {
             chip.getStyleClass().add("chosen");
         }
@@ -86,15 +93,26 @@ final class Chips extends HBox {
         desk.look(desk.view().choosing(desk.root().id(), Set.of(member.id())));
     }
 
-    /** Its lines by themselves, as they were last resolved. */
-    private void draw(Canvas picture, String member) {
-        Scene scene = desk.resolved() == null
-                ? Scene.EMPTY
-                : desk.resolved().members().getOrDefault(member, Scene.EMPTY);
-        if (!scene.isEmpty()) {
-            Camera camera = Camera.whole(scene.box(), picture.getWidth(), picture.getHeight(), 4);
-            Look look = Looks.own(Palette.of(desk.view().dark()), 1.2);
-            CanvasOutput.draw(scene, look, picture.getGraphicsContext2D(), camera);
+    /** A member's lines by themselves, as they were last resolved. */
+    private final class Picture {
+        private final Canvas canvas = new Canvas(50, 34);
+        private final Painter painter = new Painter(this::draw);
+        private final String member;
+
+        private Picture(String member) {
+            this.member = member;
+        }
+
+        private void draw() {
+            Scene scene = desk.resolved() == null
+                    ? Scene.EMPTY
+                    : desk.resolved().members().getOrDefault(member, Scene.EMPTY);
+            GraphicsContext gc = canvas.getGraphicsContext2D();
+            gc.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+            if (!scene.isEmpty()) {
+                Camera camera = Camera.whole(scene.box(), canvas.getWidth(), canvas.getHeight(), 4);
+                painter.draw(scene, Looks.own(Palette.of(desk.view().dark()), 1.2), gc, camera);
+            }
         }
     }
 }

@@ -12,11 +12,11 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import org.hyphantes.design.Step;
 import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.gauge.RecipeOrder;
 import org.hyphantes.treatment.Treatment;
 

@@ -16,14 +16,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hyphantes.desktop.act.FigureActs;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.picture.Camera;
-import org.hyphantes.desktop.picture.CanvasOutput;
 import org.hyphantes.desktop.picture.Looks;
+import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.figure.Form;
 import org.hyphantes.inventory.Inventory;
 import org.hyphantes.scene.Scene;
@@ -41,6 +41,7 @@ public final class RecipeStrip extends Pane {
     private final Cord cord;
     private final Canvas result = new Canvas(96, 80);
     private final Label summary = new Label();
+    private final Painter painter = new Painter(this::drawResult);
 
     public RecipeStrip(Bench bench) {
         this.bench = bench;
@@ -131,8 +132,8 @@ public final class RecipeStrip extends Pane {
         GraphicsContext gc = result.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, result.getWidth(), result.getHeight());
-        CanvasOutput.draw(scene, Looks.own(palette, 0.5), gc, camera);
-        Inventory inventory = Inventory.of(desk.resolved().finished());
+        painter.draw(scene, Looks.own(palette, 0.5), gc, camera);
+        Inventory inventory = desk.resolved().inventory();
         int crossings = inventory.crossings().size();
         summary.setText(Numerals.counted(inventory.strands().size(), "strand") + "\n"
                 + Numerals.counted(crossings, "crossing") + "\n"

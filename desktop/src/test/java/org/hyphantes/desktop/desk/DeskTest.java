@@ -119,7 +119,7 @@ class DeskTest {
 
     @Test
     void whateverFailsInResolvingSettlesTheWishWithAMessage() throws Exception {
-        List<String> warnings = new ArrayList<>();
+        List<Message> warnings = new ArrayList<>();
         Answers answers = TestDesk.on(() -> {
             Wish none = new Wish(null, "design", 0, false, true);
             Answers made = new Answers(none, warnings::add);
@@ -130,7 +130,11 @@ class DeskTest {
                 10,
                 TimeUnit.SECONDS,
                 () -> TestDesk.on(() -> answers.settledProperty().get()));
-        assertThat(warnings).singleElement().asString().contains("could not be resolved", "Undo");
+        assertThat(warnings)
+                .singleElement()
+                .extracting(Message::words)
+                .asString()
+                .contains("could not be resolved", "Undo");
     }
 
     @Test

@@ -22,6 +22,7 @@ final class KillsProbe {
             ProjectFile.save(design, own);
             System.out.println("aside " + i);
             remembered.folder(folder.resolve("f" + i));
+            remembered.finish();
             System.out.println("remembered " + i);
         }
     }

@@ -24,6 +24,7 @@ class RememberedTest {
             first.recent(home.resolve("design " + i + ".hyphantes"));
         }
         first.recent(home.resolve("design 9.hyphantes"));
+        first.finish();
         Remembered next = new Remembered(home.resolve("state"));
         assertThat(next.dark()).isTrue();
         assertThat(next.textures()).isFalse();
@@ -39,6 +40,7 @@ class RememberedTest {
         Remembered remembered = new Remembered(home);
         assertThat(remembered.dark()).isFalse();
         remembered.dark(true);
+        remembered.finish();
         assertThat(new Remembered(home).dark()).isTrue();
     }
 
@@ -47,6 +49,7 @@ class RememberedTest {
         Path file = Files.writeString(home.resolve("taken"), "a file where the folder should be");
         Remembered remembered = new Remembered(file.resolve("state"));
         remembered.dark(true);
+        remembered.finish();
         assertThat(remembered.dark()).isTrue();
     }
 }

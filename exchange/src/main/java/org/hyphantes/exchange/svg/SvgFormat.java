@@ -11,10 +11,7 @@ import org.hyphantes.design.Design;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
-import org.hyphantes.geometry.Box;
-import org.hyphantes.paint.Paint;
 import org.hyphantes.scene.Look;
-import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Walk;
 import org.hyphantes.setting.Quoted;
@@ -51,28 +48,11 @@ public final class SvgFormat implements Format {
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
             SvgOutput output = new SvgOutput(xml);
-            output.document(Quoted.sound(name), page(scene), () -> Walk.feed(scene, look, output));
+            output.document(Quoted.sound(name), scene.inked(), () -> Walk.feed(scene, look, output));
             xml.close();
         } catch (XMLStreamException e) {
             throw new IllegalStateException("writing to memory cannot fail", e);
         }
         return text.toString();
-    }
-
-    /** The box of a written page: the scene with half the weight of its lines all round. */
-    public static Box page(Scene scene) {
-        double most = scene.flat().stream()
-                .map(SvgFormat::paint)
-                .filter(p -> p != null && p.line().isPresent())
-                .mapToDouble(Paint::weight)
-                .max()
-                .orElse(0);
-        return scene.box().grown(most / 2);
-    }
-
-    private static Paint paint(Mark mark) {
-        return mark instanceof Mark.Area area
-                ? area.paint()
-                : mark instanceof Mark.Stroke stroke ? stroke.paint() : null;
     }
 }

@@ -60,7 +60,7 @@ class DemoPicturesTest {
         // Without the ink of outlines and inner lines, which may cover a narrow gap.
         String svg = SvgFormat.text(design.name(), artwork.scene(), Look.PLAIN)
                 .replaceAll("stroke=\"#[0-9A-F]{6}\"", "stroke=\"none\"");
-        Box page = SvgFormat.page(artwork.scene());
+        Box page = artwork.scene().inked();
         double scale = Math.min(14 / clearance, Math.sqrt(MOST_PIXELS / (page.width() * page.height())));
         Raster picture = Raster.of(svg, page, scale, false);
         assertThat(clearance * scale).as("pixels in the clearance").isGreaterThan(2.5);

@@ -56,7 +56,7 @@ class SvgFileTest {
     }
 
     private static BufferedImage drawn(String svg, double scale) {
-        return Raster.of(svg, SvgFormat.page(ARTWORK.scene()), scale, true).image();
+        return Raster.of(svg, ARTWORK.scene().inked(), scale, true).image();
     }
 
     @Test
@@ -214,7 +214,7 @@ class SvgFileTest {
                 .sum();
         assertThat(ink / (scale * scale)).isCloseTo(area, within(area * 1e-3));
         Weave weave = ARTWORK.work().weaves().get(0).weave();
-        var page = SvgFormat.page(ARTWORK.scene());
+        var page = ARTWORK.scene().inked();
         for (Crossing crossing : weave.crossings()) {
             var over = weave.strands().get(crossing.over()).path();
             var aside = over.tangent(crossing.overPosition()).right();
@@ -259,7 +259,7 @@ class SvgFileTest {
                 .allMatch(e -> !e.getAttribute("d").contains("Z")
                         && e.getAttribute("fill").equals("none"));
         double scale = 4;
-        var page = SvgFormat.page(artwork.scene());
+        var page = artwork.scene().inked();
         Raster image = Raster.of(svg.replaceAll("stroke=\"#[0-9A-F]{6}\"", "stroke=\"none\""), page, scale, true);
         for (Mark shape : artwork.scene().flat()) {
             if (shape instanceof Mark.Shade shaded) {

@@ -43,7 +43,7 @@ class SvgOutputTest {
 
     private static Raster drawn(List<Mark> marks) {
         Scene scene = new Scene(marks, List.of("circle-1"), new Box(0, 0, 60, 60));
-        return Raster.of(SvgFormat.text("Trial", scene, Look.PLAIN), SvgFormat.page(scene), 4, false);
+        return Raster.of(SvgFormat.text("Trial", scene, Look.PLAIN), scene.inked(), 4, false);
     }
 
     @Test

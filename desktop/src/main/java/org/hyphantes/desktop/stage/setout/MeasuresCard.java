@@ -7,8 +7,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import org.hyphantes.desktop.act.Measures;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Unhurried;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Numerals;
 

@@ -12,7 +12,6 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.picture.CanvasOutput;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
@@ -75,7 +74,7 @@ final class SetOutHand implements Hand {
         ground.draw(resolved.design());
         ground.helpers(resolved.helpers(), desk.view().chosen());
         Look look = Looks.own(sheet.palette(), 1.2).choosing(desk.view().chosen());
-        CanvasOutput.draw(resolved.fieldLines(), look, sheet.gc(), sheet.camera());
+        sheet.draw(resolved.fieldLines(), look);
     }
 
     @Override

@@ -11,13 +11,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.desk.Unhurried;
-import org.hyphantes.inventory.Inventory;
 import org.hyphantes.inventory.StrandRow;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.weave.StrandKey;
@@ -36,8 +35,6 @@ final class StrandsCard extends BorderPane {
 
     private final Pane sheet = new Pane(rows);
     private final ScrollPane scroll = new ScrollPane(sheet);
-    private Resolved shownFor;
-    private Inventory inventory;
 
     StrandsCard(Desk desk) {
         this.desk = desk;
@@ -81,12 +78,8 @@ final class StrandsCard extends BorderPane {
         if (resolved == null || !isVisible()) {
             return;
         }
-        if (resolved != shownFor) {
-            shownFor = resolved;
-            inventory = Inventory.of(resolved.finished());
-        }
         count.setText(resolved.inspection().reading("strands").text());
-        List<StrandRow> strands = inventory.woven();
+        List<StrandRow> strands = resolved.inventory().woven();
         int shown = Math.min(MOST_ROWS, strands.size());
         double height = Math.max(1, shown * ROW + (strands.size() > shown ? ROW : 0));
         double seen = Math.max(1, Math.min(height, scroll.getViewportBounds().getHeight()));
@@ -144,9 +137,11 @@ final class StrandsCard extends BorderPane {
     }
 
     private List<StrandKey> keys() {
-        return inventory == null
+        return desk.resolved() == null
                 ? List.of()
-                : inventory.woven().stream().map(StrandRow::key).toList();
+                : desk.resolved().inventory().woven().stream()
+                        .map(StrandRow::key)
+                        .toList();
     }
 
     private void clicked(int row) {
@@ -162,7 +157,8 @@ final class StrandsCard extends BorderPane {
         }
         Hover hover = desk.hoverProperty().get();
         return hover.isCrossing()
-                && inventory
+                && desk.resolved()
+                        .inventory()
                         .crossing(hover.weave(), hover.meet())
                         .filter(c -> c.over().equals(strand.name()) || c.under().equals(strand.name()))
                         .isPresent();

@@ -9,7 +9,6 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.picture.CanvasOutput;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
@@ -72,7 +71,7 @@ final class WeaveHand implements Hand {
         Look look = desk.view().textures()
                 ? Looks.toldApart(sheet.palette(), edge).textured(size <= MOST_TEXTURED)
                 : Looks.own(sheet.palette(), edge);
-        CanvasOutput.draw(scene, look.lifting(desk.liftedProperty().get()), sheet.gc(), sheet.camera());
+        sheet.draw(scene, look.lifting(desk.liftedProperty().get()));
         WeaveMarks marks = new WeaveMarks(sheet);
         for (Laying woven : weaves()) {
             if (woven.placed().equals(Affine.IDENTITY)) {

@@ -180,8 +180,7 @@ final class WeaveMarks {
 
     /** What a mend would make of the design, in dashes. */
     void ghost(Scene mended) {
-        List<Mark> marks = mended.flat();
-        if (marks.size() > MOST_GHOSTED) {
+        if (mended.size() > MOST_GHOSTED) {
             return;
         }
         gc.setStroke(palette.verdigris());
@@ -189,7 +188,7 @@ final class WeaveMarks {
         gc.setLineDashes(4, 3);
         Tracer tracer = new Tracer(gc, camera);
         gc.beginPath();
-        for (Mark mark : marks) {
+        for (Mark mark : mended.flat()) {
             if (mark instanceof Mark.Area area) {
                 tracer.trace(area.region());
             } else if (mark instanceof Mark.Stroke stroke) {

@@ -1,4 +1,4 @@
-package org.hyphantes.desktop.desk;
+package org.hyphantes.desktop.background;
 
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
@@ -6,7 +6,7 @@ import javafx.util.Duration;
 
 /**
  * Redraws a picture at most four times a second, so that a drag leaves the time to the field. The first wish after a rest is
- * met at once, and the last one always.
+ * met at the next {@link Turn}, and the last one always.
  */
 public final class Unhurried {
     private static final long REST = 250;
@@ -14,6 +14,7 @@ public final class Unhurried {
     private final Runnable draw;
     private final PauseTransition later = new PauseTransition();
     private long drawn = System.nanoTime() - REST * 1_000_000L;
+    private boolean queued;
 
     public Unhurried(Runnable draw) {
         this.draw = draw;
@@ -23,6 +24,9 @@ public final class Unhurried {
     /** Wishes for a redraw. */
     public void wish() {
         long rested = (System.nanoTime() - drawn) / 1_000_000;
+        if (queued) {
+            return;
+        }
         if (rested >= REST) {
             now();
         } else if (later.getStatus() != Animation.Status.RUNNING) {
@@ -33,7 +37,11 @@ public final class Unhurried {
 
     private void now() {
         later.stop();
-        draw.run();
-        drawn = System.nanoTime();
+        queued = true;
+        Turn.take(() -> {
+            queued = false;
+            draw.run();
+            drawn = System.nanoTime();
+        });
     }
 }

@@ -1,0 +1,113 @@
+package org.hyphantes.desktop.picture;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.stage.Screen;
+import javafx.util.Duration;
+import org.hyphantes.desktop.background.OwnThread;
+import org.hyphantes.geometry.BrokenOff;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Draws scenes on one canvas: a small one at once, a large one on a thread of its own, so that the keys never wait for it.
+ * Until it is done what was drawn last stands, moved to where it is now seen; but not for long when that was another scene.
+ */
+public final class Painter {
+    private static final Logger LOG = LoggerFactory.getLogger(Painter.class);
+
+    /** So many marks are drawn at once: more take longer than a key should wait. */
+    private static final int AT_ONCE = 3_000;
+
+    /** Work younger than this (ns) is brought to its end though something newer is wanted, so that a drag is seen. */
+    private static final long PATIENCE = 150_000_000L;
+
+    private static final ExecutorService PAINTING = OwnThread.named("painter");
+
+    private final Runnable again;
+    private final AtomicLong newest = new AtomicLong();
+
+    /** A scene does not stand for long in the place of another. */
+    private final PauseTransition stale = new PauseTransition(Duration.seconds(0.3));
+
+    private Raster last;
+    private Scene scene;
+    private Look look;
+    private Camera camera;
+
+    /** @param again draws the canvas again, when what takes longer has been drawn */
+    public Painter(Runnable again) {
+        this.again = again;
+        stale.setOnFinished(e -> {
+            if (last != null && last.scene() != scene) {
+                last = null;
+                again.run();
+            }
+        });
+    }
+
+    /** Draws what the camera sees of a scene, as a look has it. */
+    public void draw(Scene wanted, Look as, GraphicsContext gc, Camera seen) {
+        if (wanted.size() <= AT_ONCE) {
+            newest.incrementAndGet();
+            stale.stop();
+            last = null;
+            scene = null;
+            CanvasOutput.draw(wanted, as, gc, seen);
+            return;
+        }
+        if (last == null || !last.isOf(wanted, as, seen)) {
+            want(wanted, as, seen);
+        }
+        if (last != null) {
+            last.lay(gc, seen);
+        }
+    }
+
+    private void want(Scene wanted, Look as, Camera seen) {
+        if (wanted == scene && as.equals(look) && seen.equals(camera)) {
+            return;
+        }
+        scene = wanted;
+        look = as;
+        camera = seen;
+        if (last != null && last.scene() != scene && stale.getStatus() != PauseTransition.Status.RUNNING) {
+            stale.playFromStart();
+        }
+        double dense = Screen.getPrimary().getOutputScaleX();
+        long number = newest.incrementAndGet();
+        PAINTING.execute(() -> {
+            long begun = System.nanoTime();
+            Watch watch = () -> {
+                if (number != newest.get() && System.nanoTime() - begun > PATIENCE) {
+                    throw new BrokenOff();
+                }
+            };
+            if (number == newest.get()) {
+                paint(watch, wanted, as, seen, dense);
+            }
+        });
+    }
+
+    private void paint(Watch watch, Scene wanted, Look as, Camera seen, double dense) {
+        try {
+            Raster made = Watch.over(watch, () -> Raster.of(wanted, as, seen, dense));
+            Platform.runLater(() -> {
+                // Something small may have taken its place meanwhile.
+                if (scene != null) {
+                    stale.stop();
+                    last = made;
+                    again.run();
+                }
+            });
+        } catch (BrokenOff e) {
+            LOG.trace("broken off for a newer drawing");
+        }
+    }
+}

@@ -1,0 +1,115 @@
+package org.hyphantes.desktop.picture;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.GradientPaint;
+import java.awt.Graphics2D;
+import java.awt.Shape;
+import java.awt.geom.Path2D;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.function.Consumer;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Output;
+
+/** Draws the marks of a scene into a raster in memory, which needs no interface thread. */
+final class RasterOutput implements Output {
+    /** Areas, or lines, that are traced as one path: a path of many thousands takes longer than so many of a hundred. */
+    private static final int TOGETHER = 100;
+
+    private final Graphics2D graphics;
+    private final Affine pixels;
+    private final double scale;
+    private final Deque<Shape> clips = new ArrayDeque<>();
+
+    /** @param camera over the raster */
+    RasterOutput(Graphics2D graphics, Camera camera) {
+        this.graphics = graphics;
+        this.pixels = camera.map();
+        this.scale = camera.scale();
+    }
+
+    private static Color colour(Colour colour) {
+        return Color.decode(colour.hex());
+    }
+
+    private Path2D traced(Affine map, Consumer<Tracer> tracing) {
+        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        tracing.accept(new Tracer(Pen.on(path), pixels.after(map)));
+        return path;
+    }
+
+    private static <T> void by(List<T> all, Consumer<List<T>> some) {
+        for (int i = 0; i < all.size(); i += TOGETHER) {
+            Watch.ask();
+            some.accept(all.subList(i, Math.min(all.size(), i + TOGETHER)));
+        }
+    }
+
+    @Override
+    public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
+        paint.fill().ifPresent(fill -> {
+            graphics.setColor(colour(fill));
+            by(areas, some -> graphics.fill(traced(map, t -> some.forEach(a -> t.trace(a.region())))));
+        });
+        double weight = paint.weight() * scale;
+        if (paint.line().isEmpty() || weight <= 0) {
+            return;
+        }
+        graphics.setColor(colour(paint.line().get()));
+        graphics.setStroke(new BasicStroke((float) weight, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
+        by(
+                areas,
+                some -> graphics.draw(traced(
+                        map,
+                        t -> some.forEach(a -> {
+                            if (whole) {
+                                t.trace(a.region());
+                            } else {
+                                a.sides().forEach(t::trace);
+                            }
+                        }))));
+    }
+
+    @Override
+    public void strokes(List<Mark.Stroke> strokes, Paint paint, Affine map) {
+        paint.line().ifPresent(line -> {
+            graphics.setColor(colour(line));
+            float weight = (float) (paint.weight() * scale);
+            graphics.setStroke(new BasicStroke(weight, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            by(strokes, some -> graphics.draw(traced(map, t -> some.forEach(s -> t.trace(s.path())))));
+        });
+    }
+
+    @Override
+    public void shade(Mark.Shade shade, Colour ink, Affine map) {
+        Affine all = pixels.after(map);
+        Color dark = colour(ink);
+        int opacity = (int) Math.round(255 * shade.opacity());
+        graphics.setPaint(new GradientPaint(
+                (float) all.of(shade.from()).x(),
+                (float) all.of(shade.from()).y(),
+                new Color(dark.getRed(), dark.getGreen(), dark.getBlue(), opacity),
+                (float) all.of(shade.to()).x(),
+                (float) all.of(shade.to()).y(),
+                new Color(dark.getRed(), dark.getGreen(), dark.getBlue(), 0)));
+        graphics.fill(traced(map, t -> t.trace(shade.region())));
+    }
+
+    @Override
+    public void clip(Region within, Affine map) {
+        clips.push(graphics.getClip());
+        graphics.clip(traced(map, t -> t.trace(within)));
+    }
+
+    @Override
+    public void unclip() {
+        graphics.setClip(clips.pop());
+    }
+}

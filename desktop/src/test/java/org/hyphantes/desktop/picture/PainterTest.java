@@ -1,0 +1,83 @@
+package org.hyphantes.desktop.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Origin;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.weave.StrandKey;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A drawing too large to be drawn at once is there soon, and never stands for long in the place of another. */
+@ExtendWith(ApplicationExtension.class)
+class PainterTest {
+    private static final Camera CAMERA =
+            new Camera(PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS, Point.ORIGIN, 1);
+
+    private final AtomicInteger asked = new AtomicInteger();
+    private final Painter painter = new Painter(asked::incrementAndGet);
+
+    /** Level lines from one height to another. */
+    private static Scene lines(int count, double from, double to) {
+        List<Mark> marks = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            double y = from + (to - from) * i / count;
+            marks.add(new Mark.Stroke(
+                    Path.open(new Line(new Point(-300, y), new Point(300, y))),
+                    Paint.BARE_LINE,
+                    Origin.of(new StrandKey("line-1", List.of()))));
+        }
+        return new Scene(marks, List.of("line-1"), new Box(-300, -300, 300, 300));
+    }
+
+    /** The rows of pixels, from the top, where ink is. */
+    private List<Integer> inked(Scene scene) throws Exception {
+        int[] pixels = WaitForAsyncUtils.waitForAsyncFx(
+                20_000, () -> PicturesAgreeTest.drawn(gc -> painter.draw(scene, Look.PLAIN, gc, CAMERA)));
+        List<Integer> rows = new ArrayList<>();
+        for (int row = 0; row < PicturesAgreeTest.PIXELS; row++) {
+            int from = row * PicturesAgreeTest.PIXELS;
+            if (Arrays.stream(pixels, from, from + PicturesAgreeTest.PIXELS).anyMatch(p -> p != 0xFFFFFFFF)) {
+                rows.add(row);
+            }
+        }
+        return rows;
+    }
+
+    private void awaitAsked(int times) throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> asked.get() >= times);
+    }
+
+    @Test
+    void aLargeDrawingIsThereSoonAndNeverInTheStead() throws Exception {
+        Scene upper = lines(4_000, 100, 200);
+        Scene lower = lines(4_000, -200, -100);
+        assertThat(inked(upper)).as("not at once").isEmpty();
+        awaitAsked(1);
+        List<Integer> rows = inked(upper);
+        assertThat(rows).hasSizeBetween(99, 103);
+        inked(lower);
+        // Done, or given up for being another scene: in either case the old one is gone.
+        awaitAsked(2);
+        assertThat(inked(lower)).doesNotContainAnyElementsOf(rows);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> inked(lower).size() >= 99);
+        assertThat(inked(lines(10, -200, -100))).as("a small one, at once").hasSizeBetween(10, 20);
+        assertThat(asked.get())
+                .as("drawn again only when there is something new")
+                .isLessThanOrEqualTo(3);
+    }
+}
