@@ -2,13 +2,13 @@ package org.hyphantes.desktop.desk;
 
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.desktop.background.OwnThread;
+import org.hyphantes.desktop.background.Spells;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
 import org.slf4j.Logger;
@@ -26,11 +26,6 @@ final class Loom {
      * would otherwise see nothing until it rests.
      */
     private static final long PATIENCE = 150_000_000L;
-
-    /** A mend rests so long (ns) after each spell of work, and so leaves its core to the hand: nobody waits for it as for a drawing. */
-    private static final long REST = 2_000_000L;
-
-    private static final long SPELL = 4_000_000L;
 
     private final Resolver resolver = new Resolver();
     private final Members members = new Members();
@@ -59,15 +54,12 @@ final class Loom {
     <T> void mend(Function<Watch, T> trying, Consumer<T> done, Consumer<Throwable> failed) {
         long number = newestMend.incrementAndGet();
         mending.execute(() -> {
-            long[] rested = {System.nanoTime()};
+            Spells spells = new Spells();
             Watch watch = () -> {
                 if (number != newestMend.get()) {
                     throw new BrokenOff();
                 }
-                if (System.nanoTime() - rested[0] > SPELL) {
-                    LockSupport.parkNanos(REST);
-                    rested[0] = System.nanoTime();
-                }
+                spells.rest();
             };
             if (number == newestMend.get()) {
                 Consumer<T> wanted = made -> {

@@ -8,6 +8,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.stage.Screen;
 import javafx.util.Duration;
 import org.hyphantes.desktop.background.OwnThread;
+import org.hyphantes.desktop.background.Spells;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.scene.Look;
@@ -84,10 +85,12 @@ public final class Painter {
         long number = newest.incrementAndGet();
         PAINTING.execute(() -> {
             long begun = System.nanoTime();
+            Spells spells = new Spells();
             Watch watch = () -> {
                 if (number != newest.get() && System.nanoTime() - begun > PATIENCE) {
                     throw new BrokenOff();
                 }
+                spells.rest();
             };
             if (number == newest.get()) {
                 paint(watch, wanted, as, seen, dense);
