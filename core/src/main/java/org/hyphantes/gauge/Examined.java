@@ -30,7 +30,7 @@ public record Examined(
         List<Snag> found = new ArrayList<>(RecipeOrder.snags(design, artwork.faults()));
         List<Bandwork.Measured> bands = new ArrayList<>();
         for (Laying laying : artwork.work().weaves()) {
-            found.addAll(WeaveSnags.of(design, laying));
+            found.addAll(WeaveSnags.of(design, laying, watch, measured));
             if (measured) {
                 Bandwork.Measured own = measured(design, laying, watch);
                 bands.add(own);

@@ -66,7 +66,7 @@ final class Mends {
     }
 
     /** The last step before the weave that gives a strand an even band. */
-    private static Optional<Step> bandStep(Design design, Laying laying, StrandKey key) {
+    static Optional<Step> bandStep(Design design, Laying laying, StrandKey key) {
         Optional<Group> group = design.group(laying.group());
         if (group.isEmpty()) {
             return Optional.empty();
@@ -83,47 +83,41 @@ final class Mends {
         return Optional.empty();
     }
 
-    /** Narrows the band step by step until there is room between the crossings. */
-    static Optional<Mend> room(Design design, Laying laying, Strand strand) {
-        return bandStep(design, laying, strand.key())
-                .map(step -> new Mend(
-                        "Narrow the band until there is room", "Band narrowed until there is room.", (d, watch) -> {
-                            List<Design> tries = new ArrayList<>();
-                            for (double share : new double[] {0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2}) {
-                                tries.add(banded(d, laying, step.id(), cutDown(share * strand.width())));
-                            }
-                            return new Trying(watch).fewest(d, tries, Weave.Trouble.Kind.NO_ROOM);
-                        }));
-    }
-
     /** Moves or resizes a figure by half a millimetre, whichever way does away with a trouble. */
     static Optional<Mend> part(Design design, Laying laying, Strand strand, Weave.Trouble.Kind kind) {
         String id = strand.key().figure();
-        Optional<Figure> figure = design.group(laying.group()).flatMap(g -> g.figure(id));
-        if (figure.isEmpty() || !(figure.get().form() instanceof Seated)) {
-            return Optional.empty();
-        }
+        Optional<Figure> figure = seated(design, laying, id);
         String by = Numerals.length(PART, Unit.MM);
-        String words = kind == Weave.Trouble.Kind.TOUCH ? "Draw them apart or through by " + by : "Part them by " + by;
-        return Optional.of(new Mend(words, figure.get().name() + " changed by " + by + ".", (d, watch) -> {
-            Form form = d.group(laying.group())
-                    .flatMap(g -> g.figure(id))
-                    .map(Figure::form)
-                    .orElseThrow();
-            List<Design> tries = new ArrayList<>();
-            for (String key : form.schema().keys()) {
-                if (form.schema().isLength(key)) {
-                    for (double more : new double[] {-PART, PART}) {
-                        double value = ((Amount) form.schema().value(form, key)).value() + more;
-                        if (value > 0 || key.equals("out")) {
-                            Form changed = (Form) form.schema().put(form, key, Amount.of(value));
-                            tries.add(new Subject.OfFigure(laying.group(), id).put(d, changed));
-                        }
+        return figure.map(f -> new Mend(
+                "Draw them apart or through by " + by,
+                f.name() + " changed by " + by + ".",
+                (d, watch) -> new Trying(watch).fewest(d, moved(d, laying, id, PART), kind)));
+    }
+
+    /** A figure in hand whose place is a matter of its settings. */
+    static Optional<Figure> seated(Design design, Laying laying, String id) {
+        return design.group(laying.group()).flatMap(g -> g.figure(id)).filter(f -> f.form() instanceof Seated);
+    }
+
+    /** The design with a figure changed in each of its lengths by so much (mm), one way and the other. */
+    static List<Design> moved(Design design, Laying laying, String id, double by) {
+        Form form = design.group(laying.group())
+                .flatMap(g -> g.figure(id))
+                .map(Figure::form)
+                .orElseThrow();
+        List<Design> moved = new ArrayList<>();
+        for (String key : form.schema().keys()) {
+            if (form.schema().isLength(key)) {
+                for (double more : new double[] {-by, by}) {
+                    double value = ((Amount) form.schema().value(form, key)).value() + more;
+                    if (value > 0 || key.equals("out")) {
+                        Form changed = (Form) form.schema().put(form, key, Amount.of(value));
+                        moved.add(new Subject.OfFigure(laying.group(), id).put(design, changed));
                     }
                 }
             }
-            return new Trying(watch).fewest(d, tries, kind);
-        }));
+        }
+        return moved;
     }
 
     /** Removes a figure that lies on another. */

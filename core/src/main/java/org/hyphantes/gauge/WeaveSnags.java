@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Swaps;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
@@ -21,9 +22,13 @@ final class WeaveSnags {
     /** So many snags of one kind are listed one by one; the rest are counted. */
     private static final int MOST_ALIKE = 40;
 
+    /** For so many snags of one kind a width that mends them is looked for. */
+    private static final int MOST_FITTED = 4;
+
     private WeaveSnags() {}
 
-    static List<Snag> of(Design design, Laying laying) {
+    /** @param measured whether the mends of crowded places are looked for, which takes longer than the rest */
+    static List<Snag> of(Design design, Laying laying, Watch watch, boolean measured) {
         Weave weave = laying.weave();
         List<Snag> snags = new ArrayList<>();
         for (Weave.Trouble.Kind kind : Weave.Trouble.Kind.values()) {
@@ -32,7 +37,12 @@ final class WeaveSnags {
             for (int i = 0; i < Math.min(alike.size(), MOST_ALIKE); i++) {
                 boolean last = i == MOST_ALIKE - 1 && alike.size() > MOST_ALIKE;
                 String more = last ? " So it is at " + (alike.size() - MOST_ALIKE) + " more places." : "";
-                snags.add(snag(design, laying, alike.get(i), more));
+                snags.add(snag(
+                        design,
+                        laying,
+                        alike.get(i),
+                        more,
+                        measured && i < MOST_FITTED ? Optional.of(watch) : Optional.empty()));
             }
         }
         for (Strand strand : weave.strands()) {
@@ -62,6 +72,12 @@ final class WeaveSnags {
                             words)
                     .mended(Mend.of("Release them", Swaps.releaseAll(laying.group(), laying.step()))));
         }
+        lost(weave, snags);
+        return snags;
+    }
+
+    /** Breaks and swaps that have no place in the design as it is. */
+    private static void lost(Weave weave, List<Snag> snags) {
         int gone = weave.lostBreaks().size();
         if (gone > 0) {
             snags.add(Snag.of(
@@ -80,26 +96,28 @@ final class WeaveSnags {
                     lost + (lost == 1 ? " swap has" : " swaps have")
                             + " no place in the design as it is; what was set comes back with its crossing."));
         }
-        return snags;
     }
 
-    private static Snag snag(Design design, Laying laying, Weave.Trouble trouble, String more) {
+    /** @param fitting watches the looking for a mend; empty where none is looked for */
+    private static Snag snag(
+            Design design, Laying laying, Weave.Trouble trouble, String more, Optional<Watch> fitting) {
         Strand strand = laying.weave().strands().get(trouble.strand());
         String gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? EvennessGauge.WORD : CrossingsGauge.WORD;
         Point place = laying.placed().of(trouble.place());
         return Snag.of(gauge, state(trouble.kind()), place, words(laying.weave(), trouble, strand.name()) + more)
-                .mended(mend(design, laying, trouble, strand));
+                .mended(mend(design, laying, trouble, strand, fitting));
     }
 
-    private static Optional<Mend> mend(Design design, Laying laying, Weave.Trouble trouble, Strand strand) {
+    private static Optional<Mend> mend(
+            Design design, Laying laying, Weave.Trouble trouble, Strand strand, Optional<Watch> fitting) {
         return switch (trouble.kind()) {
             case CANNOT_ALTERNATE ->
                 laying.weave().order().rhythm() == Rhythm.IN_PAIRS
                         ? Optional.of(Mends.rhythm(laying))
                         : Mends.breakOne(design, laying, trouble.meets());
-            case CROWDED, TOUCH -> Mends.part(design, laying, strand, trouble.kind());
+            case TOUCH -> Mends.part(design, laying, strand, trouble.kind());
             case OVERLAP -> Mends.keepOne(design, laying, strand);
-            case NO_ROOM -> Mends.room(design, laying, strand);
+            case CROWDED, NO_ROOM -> fitting.flatMap(watch -> Crammed.mend(design, laying, trouble, watch));
             case TOO_WIDE -> tooWide(design, laying, strand);
         };
     }
@@ -116,11 +134,11 @@ final class WeaveSnags {
     private static String words(Weave weave, Weave.Trouble trouble, String strand) {
         return switch (trouble.kind()) {
             case CANNOT_ALTERNATE -> cannot(weave, trouble, strand);
-            case CROWDED -> "Three strands meet here: move one, so that each pair crosses by itself.";
+            case CROWDED -> "Three bands meet in one place here, so one of them lies over both others.";
             case TOUCH -> "Two strands touch here without crossing: draw them apart, or through.";
             case OVERLAP -> "Two strands lie on one another here: remove one, or move it.";
             case NO_ROOM ->
-                "Strand " + strand + " has no room between its crossings here: narrow the band or the clearance.";
+                "Strand " + strand + " has no room between its crossings here: the band takes up the clearance.";
             case TOO_WIDE ->
                 "The band is wider than strand " + strand
                         + " bears on its inner side: narrow the band or enlarge the figure.";

@@ -1,155 +1,305 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import org.hyphantes.geometry.Curve;
+import java.util.Set;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
-import org.hyphantes.geometry.offset.BandOutline;
-import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
 import org.hyphantes.geometry.plane.Booleans;
 
 /**
  * Cuts one course by the planar subdivision, for where the edges of bands do not meet one by one: under shallow angles, at
- * corners, and where two crossings lie close. What is taken away is the same: the bands over it, widened by the clearance.
+ * corners, where two crossings lie close, and where three bands share a place. What is taken away is the same: the bands over it,
+ * widened by the clearance; all of them that reach it.
+ *
+ * <p>Where three bands share a place and each lies over the next, what all of them have in common would be taken from each. It is
+ * left to one of them: a band over it that itself dives under a third takes nothing where that third lies.
  */
 final class Clipping {
-    /** A course, and whether the bands come clear of one another before the next crossing. */
-    record Clipped(Region region, boolean hasRoom) {}
+    /** A piece beside its centre line that is smaller than this share of the square of its band is let go. */
+    private static final double SHOWS = 0.05;
 
     private final Projection projection;
+    private final boolean[] firstOver;
     private final double clearance;
+    private final Reaches reaches;
 
-    Clipping(Projection projection, double clearance) {
+    Clipping(Projection projection, boolean[] firstOver, double clearance) {
         this.projection = projection;
+        this.firstOver = firstOver;
         this.clearance = clearance;
+        this.reaches = new Reaches(projection, clearance);
+    }
+
+    private boolean isOver(int passage) {
+        return Reaches.isOver(passage, firstOver);
     }
 
     /**
-     * The stretch of a strand's band from one under-pass to another, less the bands over it there; of several pieces the
-     * largest.
+     * The stretch of a strand's band from one under-pass to another, less the bands over it there, in pieces.
      *
      * @param from the passage it comes from, -1 for the strand's start
      * @param to the passage it runs to, -1 for the strand's end
      * @return empty when nothing of the band is left, or it could not be cut
      */
-    Optional<Clipped> course(int s, int from, int to) {
+    List<Region> course(int s, int from, int to) {
         Strand strand = projection.strands().get(s);
-        double a = from < 0 ? 0 : projection.position(from);
-        double b = to < 0 ? strand.path().size() : projection.position(to);
-        List<Region> stretch = band(strand.path().part(a, b), widths(strand, a, b), strand.ends());
-        if (stretch.isEmpty()) {
-            return Optional.empty();
+        Path path = strand.path();
+        double a = from < 0 ? 0 : reaches.along(from);
+        double b = to < 0 ? path.length() : reaches.along(to);
+        if (path.closed() && b <= a && from >= 0) {
+            b += path.length();
         }
-        List<Region> taken = new ArrayList<>();
-        boolean room = true;
-        for (int passage : new int[] {from, to}) {
-            Watch.ask();
-            if (passage >= 0) {
-                double[] reach = reach(passage ^ 1);
-                taken.addAll(over(passage ^ 1, reach));
-                room &= isClear(strand, passage ^ 1, reach[0]) && isClear(strand, passage ^ 1, reach[1]);
-            }
+        if (b - a <= 1e-7 * strand.width()) {
+            return List.of();
         }
-        boolean sound = room;
-        return stretch.stream()
-                .flatMap(band -> less(band, taken).stream())
-                .max(Comparator.comparingDouble(Region::area))
-                .map(region -> new Clipped(region, sound));
+        double spare = path.closed() ? 0.45 * Math.max(0, path.length() - (b - a)) : Double.POSITIVE_INFINITY;
+        double before = from < 0 ? 0 : Math.min(spare, 2 * reaches.zone(from));
+        double after = to < 0 ? 0 : Math.min(spare, 2 * reaches.zone(to));
+        Set<Integer> under = under(from, to, before, after);
+        Stretches cut = new Stretches(strand, a, b, before, after, parted(under, a, b));
+        List<Region> all = cut(cut, under);
+        // What lies beyond an under-pass is cut off by it; where it is not, the band ends straight at the crossing.
+        boolean early = from >= 0 && holds(all, path, a - before, a, strand);
+        boolean late = to >= 0 && holds(all, path, b, b + after, strand);
+        return united(
+                early || late
+                        ? cut(new Stretches(strand, a, b, early ? 0 : before, late ? 0 : after, cut.parts()), under)
+                        : all);
     }
 
-    /** What is left of a band; nothing where the subdivision gives up, so that one bad place is reported and the rest drawn. */
-    private static List<Region> less(Region band, List<Region> taken) {
+    /**
+     * How a course is cut: from one length to another, and on beyond its ends; and between which lengths it is not cut by what it lies over
+     * itself.
+     */
+    private record Stretches(Strand strand, double a, double b, double before, double after, double[] parts) {}
+
+    /** Where a course that dives under itself parts into its ends, which do so, and what is between: half the way round each loop. */
+    private double[] parted(Set<Integer> under, double a, double b) {
+        double[] parts = {a, b};
+        for (int passage : under) {
+            double over = own(passage, a, b);
+            if (over > a && over < b) {
+                double at = reaches.along(passage);
+                double whole = reaches.path(passage).length();
+                // On the lap of the course.
+                double nearA = at + whole * Math.rint((a - at) / whole);
+                double nearB = at + whole * Math.rint((b - at) / whole);
+                if (Math.abs(nearB - b) <= Math.abs(nearA - a)) {
+                    parts[1] = Math.min(parts[1], Math.max((a + b) / 2, (over + Math.min(b, nearB)) / 2));
+                } else {
+                    parts[0] = Math.max(parts[0], Math.min((a + b) / 2, (over + Math.max(a, nearA)) / 2));
+                }
+            }
+        }
+        return parts;
+    }
+
+    /** Where on a course, or by it, the strand over an under-pass is that course itself; not a number where it is not. */
+    private double own(int passage, double a, double b) {
+        if (projection.strand(passage) != projection.strand(passage ^ 1)) {
+            return Double.NaN;
+        }
+        Path path = reaches.path(passage);
+        Reaches.Stretch over = reaches.stretch(passage ^ 1, firstOver);
+        double lap = path.closed() ? path.length() * Math.ceil((a - over.to()) / path.length()) : 0;
+        return over.to() + lap > a && over.from() + lap < b ? reaches.along(passage ^ 1) + lap : Double.NaN;
+    }
+
+    private List<Region> cut(Stretches how, Set<Integer> under) {
+        List<Region> all = new ArrayList<>();
+        List<Region> others = new ArrayList<>();
+        for (int passage : under) {
+            Watch.ask();
+            List<Region> taken = over(passage);
+            all.addAll(taken);
+            if (Double.isNaN(own(passage, how.a(), how.b()))) {
+                others.addAll(taken);
+            }
+        }
+        double from = how.parts()[0];
+        double to = how.parts()[1];
+        List<Region> kept = new ArrayList<>();
+        if (from > how.a()) {
+            kept.addAll(pieces(how.strand(), new Reaches.Stretch(how.a() - how.before(), from), how.a(), how.b(), all));
+        }
+        kept.addAll(pieces(
+                how.strand(),
+                new Reaches.Stretch(
+                        from > how.a() ? from : how.a() - how.before(), to < how.b() ? to : how.b() + how.after()),
+                how.a(),
+                how.b(),
+                others));
+        if (to < how.b()) {
+            kept.addAll(pieces(how.strand(), new Reaches.Stretch(to, how.b() + how.after()), how.a(), how.b(), all));
+        }
+        return kept;
+    }
+
+    private static List<Region> united(List<Region> pieces) {
         try {
-            return Booleans.minus(band, taken);
+            return pieces.size() < 2 ? pieces : Booleans.union(pieces);
         } catch (IllegalStateException | IllegalArgumentException e) {
-            return List.of();
+            return pieces;
+        }
+    }
+
+    /** The under-passes that reach a course: those at its ends, and those beyond that are near. */
+    private Set<Integer> under(int from, int to, double before, double after) {
+        Set<Integer> found = new LinkedHashSet<>();
+        if (from >= 0) {
+            found.add(from);
+            near(from, -1, before, found);
+        }
+        if (to >= 0) {
+            found.add(to);
+            near(to, 1, after, found);
+        }
+        return found;
+    }
+
+    private void near(int passage, int way, double within, Set<Integer> found) {
+        int s = projection.strand(passage);
+        int n = projection.passages(s);
+        boolean closed = projection.strands().get(s).path().closed();
+        for (int i = 1; i < n; i++) {
+            int ordinal = projection.ordinal(passage) + way * i;
+            if (!closed && (ordinal < 0 || ordinal >= n)) {
+                return;
+            }
+            int next = projection.passage(s, Math.floorMod(ordinal, n));
+            double apart = Math.abs(reaches.apart(passage, next));
+            if (apart > 4 * within + 1e-9) {
+                return;
+            }
+            if (!isOver(next) && apart <= within + reaches.zone(next)) {
+                found.add(next);
+            }
         }
     }
 
     /**
-     * The positions half the way from a passage to its neighbours on its strand, but no further than the bands lie over one another
-     * there; beyond an end where there is no neighbour.
+     * The pieces of a stretch of a band, less what is taken, through which its centre line runs between two lengths; and what shows of it
+     * beside another band, while its centre line runs hidden.
      */
-    private double[] reach(int passage) {
+    private List<Region> pieces(Strand strand, Reaches.Stretch stretch, double a, double b, List<Region> taken) {
+        List<Region> kept = new ArrayList<>();
+        for (Region band : reaches.band(strand, stretch, 0)) {
+            for (Region piece : less(band, taken)) {
+                if (holds(List.of(piece), strand.path(), a, b, strand)
+                        || piece.area() > SHOWS * strand.width() * strand.width()
+                                && isBeside(strand.path(), piece.centroid(), a, b)) {
+                    kept.add(piece);
+                }
+            }
+        }
+        return kept;
+    }
+
+    /** Whether the nearest place of a path to a point lies between two lengths. */
+    private static boolean isBeside(Path path, Point p, double a, double b) {
+        double at = path.lengthTo(path.nearest(p));
+        double whole = path.length();
+        return path.closed() ? at + whole * Math.ceil((a - at) / whole) < b : at > a && at < b;
+    }
+
+    /** Whether regions hold a place of a centre line between two lengths. */
+    private static boolean holds(List<Region> regions, Path path, double a, double b, Strand strand) {
+        int n = (int) Math.max(6, Math.min(400, Math.ceil(4 * (b - a) / strand.width())));
+        for (int i = 0; i < n; i++) {
+            Point p = Reaches.at(path, a + (b - a) * (i + 0.5) / n);
+            if (regions.stream().anyMatch(r -> r.contains(p))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What is left of a band; all of it where the subdivision gives up, for a band is never left out. */
+    private static List<Region> less(Region band, List<Region> taken) {
+        try {
+            return Booleans.minus(band, taken);
+        } catch (IllegalStateException | IllegalArgumentException e) {
+            return List.of(band);
+        }
+    }
+
+    /** What the band over an under-pass takes. */
+    private List<Region> over(int passage) {
+        int above = passage ^ 1;
+        Strand strand = projection.strands().get(projection.strand(above));
+        Reaches.Stretch stretch = reaches.stretch(above, firstOver);
+        List<Region> taken = reaches.band(strand, stretch, clearance);
+        for (int third : thirds(passage, stretch)) {
+            Strand over = projection.strands().get(projection.strand(third));
+            List<Region> left = reaches.band(over, reaches.stretch(third, firstOver), 0);
+            List<Region> rest = new ArrayList<>();
+            taken.forEach(region -> rest.addAll(less(region, left)));
+            taken = rest;
+        }
+        return taken;
+    }
+
+    /**
+     * Where the band over an under-pass itself goes under a third that the strand below lies over, or under that strand: passages of
+     * those over it. Of their crossings the first, in the order of the projection, tells to whom the common part is left, so it is left to one alone.
+     */
+    private List<Integer> thirds(int passage, Reaches.Stretch stretch) {
+        int above = passage ^ 1;
+        int o = projection.strand(above);
+        List<Integer> found = new ArrayList<>();
+        double within = stretch.length() + reaches.zone(above);
+        for (int way : new int[] {-1, 1}) {
+            for (int i = 1; i < projection.passages(o); i++) {
+                Optional<Integer> next = beyond(above, way * i);
+                if (next.isEmpty() || Math.abs(reaches.apart(above, next.get())) > within) {
+                    break;
+                }
+                if (!isOver(next.get()) && reaches.isNear(passage, next.get() ^ 1)) {
+                    // The same two cross the other way about before they come clear.
+                    if (passage / 2 < next.get() / 2) {
+                        found.add(next.get() ^ 1);
+                    }
+                } else if (!isOver(next.get())) {
+                    between(passage, next.get() ^ 1)
+                            .filter(meet -> passage / 2 < next.get() / 2 && passage / 2 < meet)
+                            .ifPresent(meet -> found.add(next.get() ^ 1));
+                }
+            }
+        }
+        return found;
+    }
+
+    private Optional<Integer> beyond(int passage, int by) {
         int s = projection.strand(passage);
-        Path path = projection.strands().get(s).path();
         int n = projection.passages(s);
-        int at = projection.ordinal(passage);
-        double here = projection.position(passage);
-        boolean first = !path.closed() && at == 0;
-        boolean last = !path.closed() && at == n - 1;
-        double before = first ? -here : position(s, at - 1, n);
-        double after = last ? 2 * path.size() - here : position(s, at + 1, n);
-        Strand other = projection.strands().get(projection.strand(passage ^ 1));
-        Point heading = path.tangent(here);
-        double sine = Math.abs(heading.cross(other.path().tangent(projection.position(passage ^ 1))));
-        double most =
-                1.2 * (projection.strands().get(s).width() + other.width() + 2 * clearance) / Math.max(0.12, sine);
-        return new double[] {
-            nearer(path, here, (before + here) / 2, -most), nearer(path, here, (here + after) / 2, most)
-        };
+        int ordinal = projection.ordinal(passage) + by;
+        boolean closed = projection.strands().get(s).path().closed();
+        return closed || ordinal >= 0 && ordinal < n
+                ? Optional.of(projection.passage(s, Math.floorMod(ordinal, n)))
+                : Optional.empty();
     }
 
-    /** A position, or that a length on from another where this is nearer. */
-    private static double nearer(Path path, double here, double there, double on) {
-        Stride stride = new Stride(path, here);
-        stride.go(on);
-        double reached = stride.position();
-        if (path.closed()) {
-            double laps = Math.abs(on) / path.length();
-            return laps >= 0.5
-                    ? there
-                    : on < 0
-                            ? Math.max(there, onward(reached, here, path, -1))
-                            : Math.min(there, onward(reached, here, path, 1));
+    /** The meet near an under-pass where its strand lies over the strand of another passage. */
+    private Optional<Integer> between(int passage, int third) {
+        int s = projection.strand(passage);
+        for (int way : new int[] {-1, 1}) {
+            for (int i = 1; i < projection.passages(s); i++) {
+                Optional<Integer> next = beyond(passage, way * i);
+                if (next.isEmpty() || !reaches.isNear(passage, next.get())) {
+                    break;
+                }
+                if (isOver(next.get()) && reaches.isNear(third, next.get() ^ 1)) {
+                    return Optional.of(next.get() / 2);
+                }
+            }
         }
-        return on < 0 ? Math.max(there, reached) : Math.min(there, reached);
-    }
-
-    /** A position on a closed path by whole laps so that it lies on the wanted side of another. */
-    private static double onward(double position, double here, Path path, int way) {
-        double size = path.size();
-        double moved = position - size * Math.floor((position - here) / size);
-        return way > 0 ? moved : moved - size;
-    }
-
-    /** Whether the strand over has come clear of a strand at a position; the end of an open strand is no matter. */
-    private boolean isClear(Strand strand, int passage, double position) {
-        Strand over = projection.strands().get(projection.strand(passage));
-        Path path = over.path();
-        if (!path.closed() && (position <= 0 || position >= path.size())) {
-            return true;
-        }
-        Point there = path.at(onLap(path, position));
-        double away = strand.path().at(strand.path().nearest(there)).distance(there);
-        return over.key().equals(strand.key())
-                || away > (over.width(onLap(path, position)) + strand.width()) / 2 + clearance;
-    }
-
-    /** The widened band of the strand over a crossing, within its reach. */
-    private List<Region> over(int passage, double[] reach) {
-        Strand strand = projection.strands().get(projection.strand(passage));
-        Path path = strand.path();
-        double a = onLap(path, reach[0]);
-        double b = onLap(path, reach[1]);
-        return band(path.part(a, b), widths(strand, a, b).plus(2 * clearance), Ends.BUTT);
-    }
-
-    private static double onLap(Path path, double position) {
-        return path.closed() ? position - path.size() * Math.floor(position / path.size()) : position;
-    }
-
-    /** The position of a passage by its ordinal, which may run a lap ahead or behind. */
-    private double position(int s, int ordinal, int n) {
-        double size = projection.strands().get(s).path().size();
-        int lap = Math.floorDiv(ordinal, n);
-        return projection.position(projection.passage(s, Math.floorMod(ordinal, n))) + lap * size;
+        return Optional.empty();
     }
 
     /** The widths of a strand's band from one position to another, which on a closed path may lie behind the first. */
@@ -164,9 +314,5 @@ final class Clipping {
         double b = Math.min(1, path.lengthTo(Math.min(path.size(), to)) / whole);
         // Over the seam of a closed path the widths are those at both ends, and straight between them.
         return b > a ? widths.stretch(a, b) : WidthProfile.taper(widths.width(a), widths.width(b));
-    }
-
-    private static List<Region> band(List<Curve> along, WidthProfile widths, Ends ends) {
-        return along.isEmpty() ? List.of() : BandOutline.regions(new Path(along, false), widths, ends);
     }
 }

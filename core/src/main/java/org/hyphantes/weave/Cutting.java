@@ -1,6 +1,7 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
@@ -18,8 +19,8 @@ import org.hyphantes.geometry.offset.BandOutline;
  * clearance.
  *
  * <p>The four corners of an under-pass are where the two edges of the band meet the two edges of the widened band over it;
- * edges are exact or fitted parallels, so every outline is made of stretches of them and of nothing else. Where three strands meet,
- * nobody can say who lies over whom: there the band is parted straight across, and the place is reported.
+ * edges are exact or fitted parallels, so every outline is made of stretches of them and of nothing else. Where crossings lie so close that
+ * three bands share a place, and wherever an edge finds no corner, courses are cut by the subdivision ({@link Clipping}).
  */
 final class Cutting {
     private final Projection projection;
@@ -27,12 +28,14 @@ final class Cutting {
     private final double clearance;
     private final boolean shaded;
     private final Clipping clipping;
+    private final Reaches reaches;
+    private final BitSet unfit;
     private final List<StrandEdges> edges = new ArrayList<>();
     private final List<Course> courses = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
 
-    /** A place where a band finds no room: its strand, where, and whether the band is too wide for its own strand. */
-    record Fault(int strand, Point place, boolean ownBend) {}
+    /** A place where something is amiss with bands. */
+    record Fault(Weave.Trouble.Kind kind, int strand, Point place, List<Integer> meets) {}
 
     record Result(List<Course> courses, List<Fault> faults) {}
 
@@ -43,10 +46,6 @@ final class Cutting {
         boolean isUnfit() {
             return passage >= 0 && cut == null;
         }
-
-        boolean dives() {
-            return cut != null && cut.along() != null;
-        }
     }
 
     private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded) {
@@ -54,7 +53,11 @@ final class Cutting {
         this.firstOver = firstOver;
         this.clearance = clearance;
         this.shaded = shaded;
-        this.clipping = new Clipping(projection, clearance);
+        this.clipping = new Clipping(projection, firstOver, clearance);
+        this.reaches = new Reaches(projection, clearance);
+        Crowding crowding = new Crowding(projection, firstOver, clearance, reaches);
+        this.unfit = crowding.unfit();
+        faults.addAll(crowding.faults());
     }
 
     static Result of(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
@@ -79,8 +82,7 @@ final class Cutting {
         Path path = strand.path();
         boolean sound = edges.get(s).isSound(path, 0, path.size() - 0.5);
         if (!sound && path.size() == 1 && path.curves().get(0) instanceof Arc) {
-            faults.add(new Fault(s, path.start(), true));
-            return;
+            faults.add(new Fault(Weave.Trouble.Kind.TOO_WIDE, s, path.start(), List.of()));
         }
         List<Integer> under = new ArrayList<>();
         for (int i = 0; i < projection.passages(s); i++) {
@@ -154,8 +156,8 @@ final class Cutting {
         Strand other = projection.strands().get(o);
         Point place = projection.meets().get(passage / 2).place();
         Point heading = own.path().tangent(at);
-        if (projection.crowded(passage / 2)) {
-            return new Bound(passage, Underpass.straight(own, edges.get(s), at, place));
+        if (unfit.get(passage) || reaches.endsAt(passage ^ 1)) {
+            return new Bound(passage, null);
         }
         double overAt = projection.position(passage ^ 1);
         if (!edges.get(o).isSound(other.path(), overAt, overAt) || !edges.get(s).isSound(own.path(), at, at)) {
@@ -173,7 +175,12 @@ final class Cutting {
         Underpass.Meeting meeting = new Underpass.Meeting(own, at, along, alongAt, place, sense, reach);
         Optional<UnderpassCorner> right = meeting.with(edges.get(s).right(), 1);
         Optional<UnderpassCorner> left = meeting.with(edges.get(s).left(), -1);
-        if (right.isEmpty() || left.isEmpty()) {
+        // Near a corner of the band over it a band may be cut far off, by an edge that does not lie over it here.
+        double far = 2.2 * Math.hypot(reaches.zone(passage), own.width() / 2);
+        if (right.isEmpty()
+                || left.isEmpty()
+                || right.get().place().distance(place) > far
+                || left.get().place().distance(place) > far) {
             return new Bound(passage, null);
         }
         List<Optional<UnderpassCorner>> lines = new ArrayList<>();
@@ -202,11 +209,8 @@ final class Cutting {
                 span(path, own.right(), a, b, from == null ? null : from.right(), to == null ? null : to.right());
         Optional<double[]> left =
                 span(path, own.left(), a, b, from == null ? null : from.left(), to == null ? null : to.left());
-        if (right.isEmpty() || left.isEmpty() || b - a > whole * (1 + 1e-12)) {
-            boolean crowded = from != null && from.along() == null || to != null && to.along() == null;
-            if (!crowded) {
-                clipped(s, ordinal, begin, finish);
-            }
+        if (right.isEmpty() || left.isEmpty() || b - a > whole * (1 + 1e-12) || !own.isSound(path, a, b)) {
+            clipped(s, ordinal, begin, finish);
             return;
         }
         List<Curve> ahead = EdgeStretch.of(own.right().path(), right.get()[0], right.get()[1]);
@@ -234,10 +238,10 @@ final class Cutting {
         Region region = Region.of(new Path(EdgeStretch.merged(round), true));
         List<Dive> dives = new ArrayList<>();
         if (shaded) {
-            if (begin.dives()) {
+            if (from != null) {
                 dives.add(dive(sides.get(0), sides.get(1), from.across(false), strand.width()));
             }
-            if (finish.dives()) {
+            if (to != null) {
                 dives.add(dive(sides.get(1).reversed(), sides.get(0).reversed(), to.across(true), strand.width()));
             }
         }
@@ -298,16 +302,21 @@ final class Cutting {
                 right.at(onRight).middle(left.at(onLeft)));
     }
 
-    /** A course whose edges are not cut one by one; one of which nothing is left is a fault. */
+    /** A course whose edges are not cut one by one, in as many pieces as there are; without room it gives up its clearance. */
     private void clipped(int s, int ordinal, Bound begin, Bound finish) {
         Path path = projection.strands().get(s).path();
         double a = begin.passage() < 0 ? 0 : projection.position(begin.passage());
         double b = finish.passage() < 0 ? path.size() : projection.position(finish.passage());
-        Optional<Clipping.Clipped> clipped = clipping.course(s, begin.passage(), finish.passage());
-        clipped.ifPresent(c -> courses.add(
-                new Course(s, ordinal, a, b, c.region(), List.of(c.region().outline()), List.of(), List.of())));
-        if (clipped.isEmpty() || !clipped.get().hasRoom()) {
-            faults.add(new Fault(s, path.at(a), false));
+        List<Region> pieces = clipping.course(s, begin.passage(), finish.passage());
+        if (pieces.isEmpty() && clearance > 0) {
+            pieces = new Clipping(projection, firstOver, 0).course(s, begin.passage(), finish.passage());
+            if (!pieces.isEmpty()) {
+                Point place = pieces.get(0).centroid();
+                faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));
+            }
+        }
+        for (Region region : pieces) {
+            courses.add(new Course(s, ordinal, a, b, region, region.borders(), List.of(), List.of()));
         }
     }
 }

@@ -67,6 +67,11 @@ public final class Projection {
         return Optional.of(new Projection(strands, meets, faults, tolerance));
     }
 
+    /** The same meets of strands with other bands. */
+    Projection with(List<Strand> others) {
+        return new Projection(others, meets, faults, tolerance);
+    }
+
     private int[][] inOrder() {
         int[] count = new int[strands.size()];
         for (Meet meet : meets) {

@@ -239,13 +239,9 @@ public record Weave(
             Point place = projection.meets().get(conflict.passage() / 2).place();
             troubles.add(new Trouble(Trouble.Kind.CANNOT_ALTERNATE, conflict.strand(), place, conflict.meets()));
         }
-        for (Meet meet : Crowds.of(projection)) {
-            troubles.add(new Trouble(Trouble.Kind.CROWDED, meet.first(), meet.place()));
-        }
         troubles.addAll(faults(projection));
         for (Cutting.Fault fault : cut.faults()) {
-            Trouble.Kind kind = fault.ownBend() ? Trouble.Kind.TOO_WIDE : Trouble.Kind.NO_ROOM;
-            troubles.add(new Trouble(kind, fault.strand(), fault.place()));
+            troubles.add(new Trouble(fault.kind(), fault.strand(), fault.place(), fault.meets()));
         }
         return List.copyOf(troubles);
     }

@@ -136,7 +136,7 @@ class DesignTest {
         Design lines = Recipes.addFigure("design", LineForm.STARTING).change().apply(TideRing.design());
         Inspection inspection = inspect(lines);
         assertThat(inspection.reading("strands").text()).isEqualTo("13, 4 open");
-        assertThat(inspection.snags()).anyMatch(s -> s.words().startsWith("Three strands meet here"));
+        assertThat(inspection.snags()).anyMatch(s -> s.words().startsWith("Three bands meet"));
         assertThat(inspection.reading("crossings").state()).isEqualTo(State.BROKEN);
     }
 

@@ -208,7 +208,8 @@ class TreatmentsTest {
                 Band.of(Amount.of(1.6), Ends.SQUARE),
                 Interlace.STARTING);
         assertThat(weave.alternates()).isTrue();
-        assertThat(weave.troubles()).isEmpty();
+        // The circle goes through one of their crossings, so that three bands have a part in common there.
+        assertThat(weave.troubles()).allMatch(t -> t.kind() == Weave.Trouble.Kind.CROWDED);
         for (Course course : weave.courses()) {
             Geometry flat = Flattened.polygon(course.region(), 2_000);
             assertThat(flat.isValid()).isTrue();

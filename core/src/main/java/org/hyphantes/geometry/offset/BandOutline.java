@@ -12,6 +12,9 @@ import org.hyphantes.geometry.Region;
 
 /** The exact outline of an even band along a path. */
 public final class BandOutline {
+    /** How much wider (of the width) a band is tried. */
+    private static final double[] WIDER = {0, 1e-7, -1e-7, 7e-7};
+
     private BandOutline() {}
 
     /**
@@ -40,8 +43,8 @@ public final class BandOutline {
 
     /**
      * The band as regions: exact along lines and arcs; where a path has cubics, or bends back on its own band, as {@link Bands}
-     * makes it. A band too wide for a circle to bear on its inner side is none,
-     * and so is one that the subdivision cannot resolve; whoever draws says so.
+     * makes it. A band too wide for a circle to bear on its inner side is none. One that the subdivision cannot resolve is tried again
+     * wider by parts in ten million, far below what any cutter tells apart, and then in two halves.
      */
     public static List<Region> regions(Path path, WidthProfile widths, Ends ends) {
         boolean circle = path.size() == 1 && path.curves().get(0) instanceof Arc;
@@ -53,11 +56,26 @@ public final class BandOutline {
         } else if (circle && Math.abs(path.curves().get(0).curvature(0)) * widths.widest() >= 2) {
             return List.of();
         }
-        try {
-            return Bands.of(path, widths, ends, Corners.MITRED);
-        } catch (IllegalStateException e) {
+        for (double wider : WIDER) {
+            try {
+                return Bands.of(path, widths.plus(wider * widths.widest()), ends, Corners.MITRED);
+            } catch (IllegalStateException e) {
+                // Edges that run almost upon one another, as at a cusp: a little wider they do not.
+            }
+        }
+        return halves(path, widths, ends);
+    }
+
+    private static List<Region> halves(Path path, WidthProfile widths, Ends ends) {
+        double length = path.length();
+        if (length < widths.widest() / 8) {
             return List.of();
         }
+        double middle = path.positionAt(length / 2);
+        List<Region> both =
+                new ArrayList<>(regions(new Path(path.part(0, middle), false), widths.stretch(0, 0.5), ends));
+        both.addAll(regions(new Path(path.part(middle, path.size()), false), widths.stretch(0.5, 1), ends));
+        return both;
     }
 
     /** The end of a band from one of its edges over to the other, bulging to the right-hand side of that way. */

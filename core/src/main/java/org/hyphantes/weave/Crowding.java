@@ -1,0 +1,323 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.function.IntToDoubleFunction;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.PlaceGrid;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.Booleans;
+
+/**
+ * Where two crossings of one strand lie so close that the bands over and under it there share a place.
+ *
+ * <p>Told by the straight strips that the bands are like at their crossings; whether three bands really have a place in common is then
+ * found exactly, by the subdivision.
+ */
+final class Crowding {
+    /** A common part smaller than this share of the square of the narrowest band is none that anybody sees. */
+    private static final double SEEN = 1e-4;
+
+    /** From this turn on (radians) a strand has a corner. */
+    private static final double CORNER = 0.3;
+
+    private final Projection projection;
+    private final boolean[] firstOver;
+    private final Reaches reaches;
+    private final PlaceGrid<Cutting.Fault> told;
+    private final BitSet unfit = new BitSet();
+    private final List<Cutting.Fault> faults = new ArrayList<>();
+    private final double widest;
+
+    Crowding(Projection projection, boolean[] firstOver, double clearance, Reaches reaches) {
+        this.projection = projection;
+        this.firstOver = firstOver;
+        this.reaches = reaches;
+        this.widest =
+                projection.strands().stream().mapToDouble(Strand::width).max().orElse(1);
+        this.told = new PlaceGrid<>(widest);
+        lenses();
+        corners(clearance);
+        for (Pair pair : pairs(s -> projection.strands().get(s).width(), clearance)) {
+            together(pair);
+            if (pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
+                crowd(pair);
+            }
+        }
+    }
+
+    /** The under-passes that cannot be cut by themselves. */
+    BitSet unfit() {
+        return unfit;
+    }
+
+    /** The places where three bands have a part in common, or two that cross both ways about never come clear. */
+    List<Cutting.Fault> faults() {
+        return faults;
+    }
+
+    private void fault(Weave.Trouble.Kind kind, Pair pair, Point place) {
+        if (told.within(place, widest).isEmpty()) {
+            Cutting.Fault fault = new Cutting.Fault(
+                    kind, projection.strand(pair.first()), place, List.of(pair.first() / 2, pair.second() / 2));
+            told.add(place, fault);
+            faults.add(fault);
+        }
+    }
+
+    /** Corners beside a crossing, where the bands of both sides of the corner and the one across share a place. */
+    private void corners(double clearance) {
+        IntToDoubleFunction width = s -> projection.strands().get(s).width();
+        for (int s = 0; s < projection.strands().size(); s++) {
+            Path path = projection.strands().get(s).path();
+            int n = projection.passages(s);
+            for (int c = path.closed() ? 0 : 1; c < path.size() && n > 0; c++) {
+                Watch.ask();
+                double turn = Math.acos(Math.max(-1, Math.min(1, path.arrival(c).dot(path.tangent(c)))));
+                if (turn < CORNER) {
+                    continue;
+                }
+                double at = path.lengthTo(c);
+                double inner = width.applyAsDouble(s) / 2 * Math.tan(Math.min(turn, 3) / 2);
+                for (int i = 0; i < n; i++) {
+                    int passage = projection.passage(s, i);
+                    double apart = reaches.along(passage) - at;
+                    double away = Math.abs(path.closed() ? Math.IEEEremainder(apart, path.length()) : apart);
+                    if (away < inner + far(passage, width, clearance)) {
+                        under(passage);
+                    }
+                    if (away < inner + strip(passage, width, 0).half()) {
+                        fault(
+                                Weave.Trouble.Kind.CROWDED,
+                                new Pair(passage, passage, true),
+                                projection.meets().get(passage / 2).place());
+                    }
+                }
+            }
+        }
+    }
+
+    /** How far (mm) the strand over or under is from a place between two passages; a strand that crosses itself is not near itself for that. */
+    private double away(int here, int next, double share) {
+        Path path = reaches.path(here);
+        Path other = reaches.path(here ^ 1);
+        Point place = Reaches.at(path, reaches.along(here) + share * reaches.apart(here, next));
+        Point there = other == path
+                ? Reaches.at(path, reaches.along(here ^ 1) + share * reaches.apart(here ^ 1, next ^ 1))
+                : other.at(other.nearest(place));
+        return there.distance(place);
+    }
+
+    /** Whether what two bands have in common at two of their crossings is one part, and so all the way between. */
+    private boolean isOnePart(int here, int next) {
+        Point first = projection.meets().get(here / 2).place();
+        Point second = projection.meets().get(next / 2).place();
+        for (Region one : band(here, between(here, next))) {
+            for (Region other : band(here ^ 1, between(here ^ 1, next ^ 1))) {
+                if (common(List.of(one, other)).stream().anyMatch(r -> r.contains(first) && r.contains(second))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** The stretch from one passage to another, and on by as much as their crossings reach. */
+    private Reaches.Stretch between(int here, int next) {
+        double at = reaches.along(here);
+        double apart = reaches.apart(here, next);
+        double more = Math.max(reaches.zone(here), reaches.zone(next));
+        return new Reaches.Stretch(at + Math.min(0, apart) - more, at + Math.max(0, apart) + more);
+    }
+
+    private void under(int passage) {
+        if (!Reaches.isOver(passage, firstOver)) {
+            unfit.set(passage);
+        }
+    }
+
+    /**
+     * Two crossings of a strand that share a place are cut together where it goes under both; and where it goes under one band, over another,
+     * and that other over the first.
+     */
+    private void together(Pair pair) {
+        boolean firstUnder = !Reaches.isOver(pair.first(), firstOver);
+        boolean secondUnder = !Reaches.isOver(pair.second(), firstOver);
+        if (firstUnder && secondUnder) {
+            unfit.set(pair.first());
+            unfit.set(pair.second());
+        } else if (pair.bare() && firstUnder && divesUnder(pair.first() ^ 1, pair.second() ^ 1)) {
+            unfit.set(pair.first());
+        } else if (pair.bare() && secondUnder && divesUnder(pair.second() ^ 1, pair.first() ^ 1)) {
+            unfit.set(pair.second());
+        }
+    }
+
+    /** Whether a strand goes under another beside a passage of each. */
+    private boolean divesUnder(int passage, int other) {
+        int s = projection.strand(passage);
+        int n = projection.passages(s);
+        boolean closed = projection.strands().get(s).path().closed();
+        for (int way : new int[] {-1, 1}) {
+            for (int i = 1; i < n; i++) {
+                int ordinal = projection.ordinal(passage) + way * i;
+                if (!closed && (ordinal < 0 || ordinal >= n)) {
+                    break;
+                }
+                int next = projection.passage(s, Math.floorMod(ordinal, n));
+                if (!reaches.isNear(passage, next)) {
+                    break;
+                }
+                if (!Reaches.isOver(next, firstOver) && reaches.isNear(other, next ^ 1)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private void crowd(Pair pair) {
+        for (Region common : common(pair)) {
+            if (isSeen(common, pair)) {
+                fault(Weave.Trouble.Kind.CROWDED, pair, common.centroid());
+            }
+        }
+    }
+
+    /** Two strands that cross once one way about and next the other, with their bands over one another all the way between. */
+    private void lenses() {
+        for (int s = 0; s < projection.strands().size(); s++) {
+            int n = projection.passages(s);
+            Strand strand = projection.strands().get(s);
+            for (int i = strand.path().closed() ? 0 : 1; i < n && n > 1; i++) {
+                Watch.ask();
+                int here = projection.passage(s, Math.floorMod(i - 1, n));
+                int next = projection.passage(s, i);
+                Strand other = projection.strands().get(projection.strand(next ^ 1));
+                if (here / 2 != next / 2
+                        && reaches.isLens(here, next)
+                        && Reaches.isOver(here, firstOver) != Reaches.isOver(next, firstOver)) {
+                    Point middle = Reaches.at(strand.path(), reaches.along(here) + reaches.apart(here, next) / 2);
+                    double away = 0;
+                    for (double share : new double[] {0.25, 0.5, 0.75}) {
+                        away = Math.max(away, away(here, next, share));
+                    }
+                    if (away <= (strand.width() + other.width()) / 2 && isOnePart(here, next)) {
+                        under(here);
+                        under(next);
+                        under(here ^ 1);
+                        under(next ^ 1);
+                        fault(Weave.Trouble.Kind.NO_ROOM, new Pair(here, next, true), middle);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Two passages of one strand whose crossings share a place, the earlier of them first; {@code bare} if they do so without the clearance. */
+    record Pair(int first, int second, boolean bare) {}
+
+    /** All pairs, with bands widened by so much on either side. */
+    List<Pair> pairs(IntToDoubleFunction width, double more) {
+        List<Pair> pairs = new ArrayList<>();
+        for (int s = 0; s < projection.strands().size(); s++) {
+            int n = projection.passages(s);
+            boolean closed = projection.strands().get(s).path().closed();
+            for (int i = 0; i < n; i++) {
+                Watch.ask();
+                int here = projection.passage(s, i);
+                for (int k = 1; k < n && (closed || i + k < n); k++) {
+                    int next = projection.passage(s, (i + k) % n);
+                    double apart = reaches.apart(here, next);
+                    if (apart < 0 || apart > far(here, width, more) + far(next, width, more)) {
+                        break;
+                    }
+                    if (here / 2 != next / 2 && share(here, next, apart, width, more)) {
+                        pairs.add(new Pair(here, next, share(here, next, apart, width, 0)));
+                    }
+                }
+            }
+        }
+        return pairs;
+    }
+
+    /** How far (mm) along its strand a crossing reaches. */
+    private double far(int passage, IntToDoubleFunction width, double more) {
+        Strip strip = strip(passage, width, more);
+        return strip.half() + Math.abs(strip.slant()) * width.applyAsDouble(projection.strand(passage)) / 2;
+    }
+
+    /** The strip of the band that crosses at a passage: half its breadth along the strand, and how far it leans for a step to the right. */
+    private record Strip(double half, double slant) {}
+
+    private Strip strip(int passage, IntToDoubleFunction width, double more) {
+        int other = projection.strand(passage ^ 1);
+        Point heading = reaches.path(passage).tangent(projection.position(passage));
+        Point across = reaches.path(passage ^ 1).tangent(projection.position(passage ^ 1));
+        double aside = across.dot(heading.right());
+        double sine = Math.max(0.05, Math.abs(aside));
+        double slant = across.dot(heading) / sine * (aside < 0 ? -1 : 1);
+        return new Strip((width.applyAsDouble(other) / 2 + more) / sine, slant);
+    }
+
+    /** Whether two strips meet within the band of a strand that they cross so far apart. */
+    private boolean share(int here, int next, double apart, IntToDoubleFunction width, double more) {
+        Strip a = strip(here, width, more);
+        Strip b = strip(next, width, more);
+        double half = width.applyAsDouble(projection.strand(here)) / 2;
+        double lean = b.slant() - a.slant();
+        double y = lean == 0 ? 0 : Math.max(-half, Math.min(half, -apart / lean));
+        return Math.abs(apart + y * lean) < a.half() + b.half() - 1e-9 * (a.half() + b.half());
+    }
+
+    /** What three bands have in common where a pair says they do: the one of the strand, and those that cross it. */
+    private List<Region> common(Pair pair) {
+        Reaches.Stretch own = reaches.stretch(pair.first(), firstOver);
+        Reaches.Stretch on = reaches.stretch(pair.second(), firstOver);
+        double apart = reaches.apart(pair.first(), pair.second());
+        double at = reaches.along(pair.first());
+        Reaches.Stretch both = new Reaches.Stretch(
+                Math.min(own.from(), at + apart - on.length()), Math.max(own.to(), at + apart + on.length()));
+        List<Region> bands = new ArrayList<>(band(pair.first(), both));
+        List<Region> common = new ArrayList<>();
+        for (Region one : bands) {
+            for (Region other : band(pair.first() ^ 1, reaches.stretch(pair.first() ^ 1, firstOver))) {
+                for (Region third : band(pair.second() ^ 1, reaches.stretch(pair.second() ^ 1, firstOver))) {
+                    common.addAll(common(List.of(one, other, third)));
+                }
+            }
+        }
+        return common;
+    }
+
+    private List<Region> band(int passage, Reaches.Stretch stretch) {
+        return reaches.band(projection.strands().get(projection.strand(passage)), stretch, 0);
+    }
+
+    private static List<Region> common(List<Region> bands) {
+        try {
+            return Booleans.common(bands);
+        } catch (IllegalStateException | IllegalArgumentException e) {
+            return List.of();
+        }
+    }
+
+    /** Whether a common part is one that is seen. */
+    private boolean isSeen(Region common, Pair pair) {
+        double narrowest = Math.min(
+                projection.strands().get(projection.strand(pair.first())).width(),
+                Math.min(
+                        projection
+                                .strands()
+                                .get(projection.strand(pair.first() ^ 1))
+                                .width(),
+                        projection
+                                .strands()
+                                .get(projection.strand(pair.second() ^ 1))
+                                .width()));
+        return common.area() > SEEN * narrowest * narrowest;
+    }
+}

@@ -1,0 +1,88 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
+import java.util.function.IntPredicate;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.offset.WidthProfile;
+
+/** How narrow bands must be for a trouble of theirs to be gone, found by cutting them anew. */
+public final class Narrowing {
+    /** So many crossings are cut anew; of more than that it would take long. */
+    private static final int MOST_CROSSINGS = 600;
+
+    /** Bands narrower than this share of what they are would be another design. */
+    private static final double LEAST = 0.2;
+
+    private static final int TRIES = 7;
+
+    private final Weave weave;
+    private final boolean[] firstOver;
+    private final IntPredicate narrowed;
+
+    private Narrowing(Weave weave, IntPredicate narrowed) {
+        this.weave = weave;
+        this.narrowed = narrowed;
+        this.firstOver = new boolean[weave.crossings().size()];
+        for (int m = 0; m < firstOver.length; m++) {
+            firstOver[m] = weave.passesOver(2 * m);
+        }
+    }
+
+    /**
+     * The greatest width (mm), of some that a rounding allows, at which nothing is amiss any more near a trouble.
+     *
+     * @param narrowed which strands are given the width
+     * @param rounded what a width is rounded to, no greater than it
+     * @return empty when narrowing does not do away with it, or the weave is too large to try
+     */
+    public static OptionalDouble width(
+            Weave weave, Weave.Trouble trouble, IntPredicate narrowed, DoubleUnaryOperator rounded) {
+        if (weave.crossings().size() > MOST_CROSSINGS) {
+            return OptionalDouble.empty();
+        }
+        Narrowing narrowing = new Narrowing(weave, narrowed);
+        double most = weave.strands().get(trouble.strand()).width();
+        double least = rounded.applyAsDouble(LEAST * most);
+        double near =
+                1.5 * weave.strands().stream().mapToDouble(Strand::width).max().orElse(most);
+        if (!(least > 0) || !narrowing.isGone(least, trouble.place(), near)) {
+            return OptionalDouble.empty();
+        }
+        double high = most;
+        for (int i = 0; i < TRIES; i++) {
+            double middle = rounded.applyAsDouble((least + high) / 2);
+            if (middle <= least) {
+                break;
+            }
+            if (narrowing.isGone(middle, trouble.place(), near)) {
+                least = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return OptionalDouble.of(least);
+    }
+
+    private boolean isGone(double width, Point place, double near) {
+        List<Strand> strands = new ArrayList<>();
+        for (int s = 0; s < weave.strands().size(); s++) {
+            Strand strand = weave.strands().get(s);
+            BandStyle band = strand.band();
+            strands.add(
+                    narrowed.test(s)
+                            ? new Strand(
+                                    strand.name(),
+                                    strand.key(),
+                                    strand.path(),
+                                    new BandStyle(WidthProfile.even(width), band.ends(), band.lines()))
+                            : strand);
+        }
+        Projection projection = weave.projection().with(strands);
+        return Cutting.of(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
+                .noneMatch(f -> f.place().distance(place) <= near);
+    }
+}

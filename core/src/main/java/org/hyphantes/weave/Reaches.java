@@ -1,0 +1,204 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.geometry.offset.Ends;
+
+/** How far the bands of a projection lie over one another about a crossing, measured along a strand; and that stretch of a band. */
+final class Reaches {
+    private final Projection projection;
+    private final double clearance;
+
+    Reaches(Projection projection, double clearance) {
+        this.projection = projection;
+        this.clearance = clearance;
+    }
+
+    /** A stretch of a strand by lengths (mm) along it; on a closed one they may lie beyond its start or its length. */
+    record Stretch(double from, double to) {
+        double length() {
+            return to - from;
+        }
+    }
+
+    Path path(int passage) {
+        return projection.strands().get(projection.strand(passage)).path();
+    }
+
+    /** How far (mm) along its strand a passage lies. */
+    double along(int passage) {
+        return path(passage).lengthTo(projection.position(passage));
+    }
+
+    /** How far (mm) one passage lies beyond another on their strand, the nearer way round on a closed one. */
+    double apart(int from, int to) {
+        Path path = path(from);
+        double ahead = along(to) - along(from);
+        return path.closed() ? Math.IEEEremainder(ahead, path.length()) : ahead;
+    }
+
+    /** How far (mm) from a crossing straight bands of those widths lie over one another along the strand of a passage. */
+    double zone(int passage) {
+        Strand own = projection.strands().get(projection.strand(passage));
+        Strand other = projection.strands().get(projection.strand(passage ^ 1));
+        Point heading = own.path().tangent(projection.position(passage));
+        Point across = other.path().tangent(projection.position(passage ^ 1));
+        double sine = Math.max(0.08, Math.abs(heading.cross(across)));
+        double cosine = Math.abs(heading.dot(across));
+        double zone = (other.width() / 2 + clearance + own.width() / 2 * cosine) / sine;
+        double most = own.path().length() / (own.path().closed() ? 2 : 1);
+        return Math.min(zone, most);
+    }
+
+    /**
+     * The stretch of the strand of a passage that lies over, or under, the band it crosses there, until both are clear of one another; no
+     * further than half the way to where the same two cross the other way about.
+     *
+     * @param over whether each meet's first strand is over
+     */
+    Stretch stretch(int passage, boolean[] over) {
+        double at = along(passage);
+        return new Stretch(at - reach(passage, over, -1), at + reach(passage, over, 1));
+    }
+
+    /** Whether the strand of a passage ends before its band has come clear of the one that it crosses there. */
+    boolean endsAt(int passage) {
+        Path path = path(passage);
+        double at = along(passage);
+        return !path.closed() && Math.min(at, path.length() - at) < zone(passage);
+    }
+
+    private double reach(int passage, boolean[] over, int way) {
+        Strand own = projection.strands().get(projection.strand(passage));
+        Strand other = projection.strands().get(projection.strand(passage ^ 1));
+        Path path = own.path();
+        double at = along(passage);
+        double zone = zone(passage);
+        double most = Math.min(4 * zone + own.width() + other.width(), path.length() / (path.closed() ? 2 : 1));
+        double room = path.closed() ? most : way > 0 ? path.length() - at : at;
+        most = Math.min(Math.min(most, room), back(passage, over, way).orElse(most));
+        Path near = part(
+                passage ^ 1,
+                new Stretch(
+                        along(passage ^ 1) - 2 * zone(passage ^ 1) - other.width(),
+                        along(passage ^ 1) + 2 * zone(passage ^ 1) + other.width()));
+        double step = Math.max(Math.min(own.width(), other.width()) / 3, most / 200);
+        double clear = (own.width() + other.width()) / 2 + clearance;
+        for (double gone = zone / 2; gone < most; gone += step) {
+            Watch.ask();
+            Point there = at(path, at + way * gone);
+            if (near.at(near.nearest(there)).distance(there) > clear) {
+                return gone;
+            }
+        }
+        return most;
+    }
+
+    /** Half the way (mm) to where the same two strands cross next with the other over, if they do. */
+    private Optional<Double> back(int passage, boolean[] over, int way) {
+        int s = projection.strand(passage);
+        int n = projection.passages(s);
+        Path path = path(passage);
+        boolean above = isOver(passage, over);
+        for (int i = 1; i < n; i++) {
+            int ordinal = projection.ordinal(passage) + way * i;
+            if (!path.closed() && (ordinal < 0 || ordinal >= n)) {
+                return Optional.empty();
+            }
+            int next = projection.passage(s, Math.floorMod(ordinal, n));
+            if (isOver(next, over) != above && isLens(passage, next)) {
+                double ahead = way * (along(next) - along(passage));
+                if (path.closed()) {
+                    ahead -= path.length() * Math.floor(ahead / path.length());
+                }
+                return Optional.of(ahead / 2);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether two strands, or two stretches of one, run beside one another from one crossing to another. */
+    boolean isLens(int passage, int next) {
+        int s = projection.strand(passage);
+        if (projection.strand(passage ^ 1) == s) {
+            // Two stretches of one strand do so only while they cross nothing between.
+            int n = projection.passages(s);
+            int by = Math.floorMod(projection.ordinal(passage ^ 1) - projection.ordinal(next ^ 1), n);
+            return by == 1 || by == n - 1;
+        }
+        return projection.strand(passage ^ 1) == projection.strand(next ^ 1)
+                && Math.abs(apart(passage ^ 1, next ^ 1)) <= 3 * Math.abs(apart(passage, next));
+    }
+
+    /** Whether two passages of one strand are so near that what crosses at them may reach the same place. */
+    boolean isNear(int passage, int other) {
+        return projection.strand(passage) == projection.strand(other)
+                && Math.abs(apart(passage, other)) <= 2 * zone(passage) + 2 * zone(other);
+    }
+
+    static boolean isOver(int passage, boolean[] over) {
+        return over[passage / 2] ^ passage % 2 == 1;
+    }
+
+    static Point at(Path path, double length) {
+        return path.at(path.positionAt(onLap(path, length)));
+    }
+
+    private static double onLap(Path path, double length) {
+        double whole = path.length();
+        return path.closed() ? length - whole * Math.floor(length / whole) : Math.max(0, Math.min(whole, length));
+    }
+
+    /** The stretch of the strand of a passage, as an open path. */
+    Path part(int passage, Stretch stretch) {
+        return part(path(passage), stretch);
+    }
+
+    static Path part(Path path, Stretch stretch) {
+        double a = onLap(path, stretch.from());
+        double b = onLap(path, stretch.to());
+        if (path.closed() && stretch.length() >= path.length()) {
+            a = onLap(path, (stretch.from() + stretch.to()) / 2 + path.length() / 2);
+            b = a;
+        }
+        List<Curve> curves = path.part(path.positionAt(a), path.positionAt(b));
+        return curves.isEmpty() ? path : new Path(curves, false);
+    }
+
+    /** The band of a strand along a stretch, widened all round; butt at its ends but for those of the strand itself. */
+    List<Region> band(Strand strand, Stretch stretch, double more) {
+        Path path = strand.path();
+        boolean first = !path.closed() && stretch.from() <= 1e-9;
+        boolean last = !path.closed() && stretch.to() >= path.length() - 1e-9;
+        double a = path.positionAt(onLap(path, stretch.from()));
+        double b = path.positionAt(onLap(path, stretch.to()));
+        Path part = part(path, stretch);
+        Ends ends = first || last ? strand.ends() : Ends.BUTT;
+        if (more > 0 && ends == Ends.BUTT && (first || last)) {
+            part = longer(part, first ? more : 0, last ? more : 0);
+        }
+        return BandOutline.regions(part, Clipping.widths(strand, a, b).plus(2 * more), ends);
+    }
+
+    /** An open path that runs straight on before its start and beyond its end. */
+    private static Path longer(Path path, double before, double after) {
+        List<Curve> curves = new ArrayList<>(path.curves());
+        if (before > 0) {
+            Point start = path.start();
+            curves.add(0, new Line(start.minus(path.tangent(0).times(before)), start));
+        }
+        if (after > 0) {
+            Point end = path.end();
+            curves.add(new Line(end, end.plus(path.arrival(path.size()).times(after))));
+        }
+        return new Path(curves, false);
+    }
+}
