@@ -24,6 +24,9 @@ final class Crowding {
     /** From this turn on (radians) a strand has a corner. */
     private static final double CORNER = 0.3;
 
+    /** No crossing reaches further along its strand than so many widths and clearances. */
+    private static final double STEEPEST = 20;
+
     private final Projection projection;
     private final boolean[] firstOver;
     private final Reaches reaches;
@@ -86,6 +89,9 @@ final class Crowding {
                     int passage = projection.passage(s, i);
                     double apart = reaches.along(passage) - at;
                     double away = Math.abs(path.closed() ? Math.IEEEremainder(apart, path.length()) : apart);
+                    if (away > inner + STEEPEST * (widest + clearance)) {
+                        continue;
+                    }
                     if (away < inner + far(passage, width, clearance)) {
                         under(passage);
                     }

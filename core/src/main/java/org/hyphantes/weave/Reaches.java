@@ -1,6 +1,7 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Curve;
@@ -16,10 +17,13 @@ import org.hyphantes.geometry.offset.Ends;
 final class Reaches {
     private final Projection projection;
     private final double clearance;
+    private final double[] along;
 
     Reaches(Projection projection, double clearance) {
         this.projection = projection;
         this.clearance = clearance;
+        this.along = new double[2 * projection.meets().size()];
+        Arrays.fill(along, Double.NaN);
     }
 
     /** A stretch of a strand by lengths (mm) along it; on a closed one they may lie beyond its start or its length. */
@@ -35,7 +39,10 @@ final class Reaches {
 
     /** How far (mm) along its strand a passage lies. */
     double along(int passage) {
-        return path(passage).lengthTo(projection.position(passage));
+        if (Double.isNaN(along[passage])) {
+            along[passage] = path(passage).lengthTo(projection.position(passage));
+        }
+        return along[passage];
     }
 
     /** How far (mm) one passage lies beyond another on their strand, the nearer way round on a closed one. */
