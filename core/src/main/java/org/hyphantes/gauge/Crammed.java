@@ -23,16 +23,22 @@ final class Crammed {
     /** Of a design with more crossings no figures are moved to see what comes of it. */
     private static final int MOST_CROSSINGS = 200;
 
+    /** Of a design that is crowded at more places no single width or distance is looked for. */
+    private static final int MOST_CROWDED = 8;
+
     private static final double[] PARTED = {0.5, 1, 2, 4, 8};
 
     private Crammed() {}
 
     static Optional<Mend> mend(Design design, Laying laying, Weave.Trouble trouble, Watch watch) {
+        long crowded = laying.weave().troubles().stream()
+                .filter(t -> t.kind() == Weave.Trouble.Kind.CROWDED || t.kind() == Weave.Trouble.Kind.NO_ROOM)
+                .count();
         boolean cubics = laying.weave().strands().stream()
                 .flatMap(s -> s.path().curves().stream())
                 .anyMatch(Cubic.class::isInstance);
-        // Where courses of cubics are crowded each trial takes so long that all gauges would wait for it.
-        return cubics
+        // Where very much is crowded, or cubics are, each trial takes so long that all gauges would wait for it.
+        return cubics || crowded > MOST_CROWDED
                 ? Optional.empty()
                 : Watch.over(
                         watch, () -> narrow(design, laying, trouble).or(() -> part(design, laying, trouble, watch)));

@@ -1,10 +1,13 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -28,6 +31,7 @@ final class Clipping {
     private final boolean[] firstOver;
     private final double clearance;
     private final Reaches reaches;
+    private final Map<Integer, List<Region>> overs = new HashMap<>();
 
     Clipping(Projection projection, boolean[] firstOver, double clearance) {
         this.projection = projection;
@@ -190,7 +194,7 @@ final class Clipping {
     private List<Region> pieces(Strand strand, Reaches.Stretch stretch, double a, double b, List<Region> taken) {
         List<Region> kept = new ArrayList<>();
         for (Region band : reaches.band(strand, stretch, 0)) {
-            for (Region piece : less(band, taken)) {
+            for (Region piece : less(band, meeting(band, taken))) {
                 if (holds(List.of(piece), strand.path(), a, b, strand)
                         || piece.area() > SHOWS * strand.width() * strand.width()
                                 && isBeside(strand.path(), piece.centroid(), a, b)) {
@@ -223,36 +227,55 @@ final class Clipping {
     /** What is left of a band; all of it where the subdivision gives up, for a band is never left out. */
     private static List<Region> less(Region band, List<Region> taken) {
         try {
-            return Booleans.minus(band, taken);
+            return taken.isEmpty() ? List.of(band) : Booleans.minus(band, taken);
         } catch (IllegalStateException | IllegalArgumentException e) {
             return List.of(band);
         }
     }
 
-    /** What the band over an under-pass takes. */
+    /** What the band over an under-pass takes; found once, for every course that it reaches. */
     private List<Region> over(int passage) {
+        List<Region> known = overs.get(passage);
+        if (known == null) {
+            known = overOf(passage);
+            overs.put(passage, known);
+        }
+        return known;
+    }
+
+    private List<Region> overOf(int passage) {
         int above = passage ^ 1;
         Strand strand = projection.strands().get(projection.strand(above));
         Reaches.Stretch stretch = reaches.stretch(above, firstOver);
         List<Region> taken = reaches.band(strand, stretch, clearance);
-        for (int third : thirds(passage, stretch)) {
-            Strand over = projection.strands().get(projection.strand(third));
-            List<Region> left = reaches.band(over, reaches.stretch(third, firstOver), 0);
-            List<Region> rest = new ArrayList<>();
-            taken.forEach(region -> rest.addAll(less(region, left)));
-            taken = rest;
+        Set<Integer> thirds = thirds(passage, stretch);
+        if (thirds.isEmpty()) {
+            return taken;
         }
-        return taken;
+        List<Region> left = new ArrayList<>();
+        for (int third : thirds) {
+            Strand over = projection.strands().get(projection.strand(third));
+            left.addAll(reaches.band(over, reaches.stretch(third, firstOver), 0));
+        }
+        return taken.stream()
+                .flatMap(region -> less(region, meeting(region, left)).stream())
+                .toList();
+    }
+
+    /** Those of some regions whose boxes meet that of another. */
+    private static List<Region> meeting(Region region, List<Region> others) {
+        Box box = region.outline().box();
+        return others.stream().filter(o -> o.outline().box().meets(box)).toList();
     }
 
     /**
      * Where the band over an under-pass itself goes under a third that the strand below lies over, or under that strand: passages of
      * those over it. Of their crossings the first, in the order of the projection, tells to whom the common part is left, so it is left to one alone.
      */
-    private List<Integer> thirds(int passage, Reaches.Stretch stretch) {
+    private Set<Integer> thirds(int passage, Reaches.Stretch stretch) {
         int above = passage ^ 1;
         int o = projection.strand(above);
-        List<Integer> found = new ArrayList<>();
+        Set<Integer> found = new LinkedHashSet<>();
         double within = stretch.length() + reaches.zone(above);
         for (int way : new int[] {-1, 1}) {
             for (int i = 1; i < projection.passages(o); i++) {
@@ -290,6 +313,7 @@ final class Clipping {
         int s = projection.strand(passage);
         for (int way : new int[] {-1, 1}) {
             for (int i = 1; i < projection.passages(s); i++) {
+                Watch.ask();
                 Optional<Integer> next = beyond(passage, way * i);
                 if (next.isEmpty() || !reaches.isNear(passage, next.get())) {
                     break;

@@ -186,6 +186,14 @@ final class Crowding {
     }
 
     private void crowd(Pair pair) {
+        Point middle = projection
+                .meets()
+                .get(pair.first() / 2)
+                .place()
+                .middle(projection.meets().get(pair.second() / 2).place());
+        if (!told.within(middle, widest).isEmpty()) {
+            return;
+        }
         for (Region common : common(pair)) {
             if (isSeen(common, pair)) {
                 fault(Weave.Trouble.Kind.CROWDED, pair, common.centroid());

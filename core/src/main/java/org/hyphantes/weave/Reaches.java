@@ -18,12 +18,14 @@ final class Reaches {
     private final Projection projection;
     private final double clearance;
     private final double[] along;
+    private final double[] zone;
 
     Reaches(Projection projection, double clearance) {
         this.projection = projection;
         this.clearance = clearance;
         this.along = new double[2 * projection.meets().size()];
         Arrays.fill(along, Double.NaN);
+        this.zone = along.clone();
     }
 
     /** A stretch of a strand by lengths (mm) along it; on a closed one they may lie beyond its start or its length. */
@@ -54,6 +56,13 @@ final class Reaches {
 
     /** How far (mm) from a crossing straight bands of those widths lie over one another along the strand of a passage. */
     double zone(int passage) {
+        if (Double.isNaN(zone[passage])) {
+            zone[passage] = zoneOf(passage);
+        }
+        return zone[passage];
+    }
+
+    private double zoneOf(int passage) {
         Strand own = projection.strands().get(projection.strand(passage));
         Strand other = projection.strands().get(projection.strand(passage ^ 1));
         Point heading = own.path().tangent(projection.position(passage));
@@ -72,6 +81,7 @@ final class Reaches {
      * @param over whether each meet's first strand is over
      */
     Stretch stretch(int passage, boolean[] over) {
+        Watch.ask();
         double at = along(passage);
         return new Stretch(at - reach(passage, over, -1), at + reach(passage, over, 1));
     }
@@ -148,7 +158,7 @@ final class Reaches {
     /** Whether two passages of one strand are so near that what crosses at them may reach the same place. */
     boolean isNear(int passage, int other) {
         return projection.strand(passage) == projection.strand(other)
-                && Math.abs(apart(passage, other)) <= 2 * zone(passage) + 2 * zone(other);
+                && Math.abs(apart(passage, other)) <= 2 * (zone(passage) + zone(other));
     }
 
     static boolean isOver(int passage, boolean[] over) {

@@ -2,6 +2,7 @@ package org.hyphantes.desktop;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
@@ -76,6 +77,7 @@ public final class HyphantesApp extends Application {
         Runnable quit = () -> built[0].documents().leaving("closing", () -> {
             built[0].documents().autosave().forget();
             built[0].documents().finish();
+            remember(window, remembered);
             remembered.finish();
             window.close();
             Platform.exit();
@@ -88,7 +90,7 @@ public final class HyphantesApp extends Application {
         scene.getStylesheets().setAll(Theme.sheets(false));
         window.setScene(scene);
         window.setTitle("Hyphantes");
-        size(window);
+        size(window, remembered);
         window.setOnCloseRequest(e -> {
             e.consume();
             quit.run();
@@ -102,21 +104,46 @@ public final class HyphantesApp extends Application {
         return frame;
     }
 
+    /** What the window is like when it is not spread over the screen. */
+    private static void remember(Stage window, Remembered remembered) {
+        if (!window.isFullScreen() && !window.isMaximized() && !window.isIconified()) {
+            remembered.window(
+                    window.getX(),
+                    window.getY(),
+                    window.getScene().getWidth(),
+                    window.getScene().getHeight());
+        }
+    }
+
     /**
-     * Opens the window as large as it was drawn for, or as the screen allows. Some window managers open a window at its least size, if
-     * that is said; so it is said when the window is up.
+     * Opens the window as it was last, or as large as it was drawn for, or as the screens allow. Some window managers open a window at its
+     * least size, if that is said; so it is said when the window is up.
      */
-    private static void size(Stage window) {
+    private static void size(Stage window, Remembered remembered) {
+        Optional<Rectangle2D> last = remembered.window();
+        Optional<Screen> there = last.flatMap(l -> Screen.getScreensForRectangle(l).stream()
+                .filter(s -> holds(s, l))
+                .findFirst());
+        there.ifPresent(s -> {
+            window.setX(last.get().getMinX());
+            window.setY(last.get().getMinY());
+        });
         window.setOnShown(e -> Platform.runLater(() -> {
-            Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+            Rectangle2D screen = there.orElse(Screen.getPrimary()).getVisualBounds();
             double rims = window.getWidth() - window.getScene().getWidth();
             double bars = window.getHeight() - window.getScene().getHeight();
-            double width = Math.min(WIDTH + rims, screen.getWidth());
-            double height = Math.min(HEIGHT + bars, screen.getHeight());
+            double width = Math.min(last.map(Rectangle2D::getWidth).orElse(WIDTH) + rims, screen.getWidth());
+            double height = Math.min(last.map(Rectangle2D::getHeight).orElse(HEIGHT) + bars, screen.getHeight());
             window.setMinWidth(Math.min(LEAST_WIDTH, width));
             window.setMinHeight(Math.min(LEAST_HEIGHT, height));
             window.setWidth(width);
             window.setHeight(height);
         }));
+    }
+
+    /** Whether the top of a window would be in reach on a screen. */
+    private static boolean holds(Screen screen, Rectangle2D window) {
+        Rectangle2D bounds = screen.getVisualBounds();
+        return bounds.contains(window.getMinX() + window.getWidth() / 2, window.getMinY() + 10);
     }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Properties;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
+import javafx.geometry.Rectangle2D;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.figure.Form;
@@ -88,6 +89,27 @@ public final class Remembered {
             kept.setProperty("figure." + word + "." + key, form.schema().typed(form, key, Scope.PLAIN));
         }
         write();
+    }
+
+    /** Where the window stood, in pixels of the screen, and how large what is in it was; empty at the first start. */
+    public Optional<Rectangle2D> window() {
+        try {
+            String[] parts = kept.getProperty("window", "").split(" ");
+            return parts.length == 4
+                    ? Optional.of(new Rectangle2D(
+                            Integer.parseInt(parts[0]),
+                            Integer.parseInt(parts[1]),
+                            Integer.parseInt(parts[2]),
+                            Integer.parseInt(parts[3])))
+                    : Optional.empty();
+        } catch (IllegalArgumentException e) {
+            LOG.debug("a remembered place of the window is left out", e);
+            return Optional.empty();
+        }
+    }
+
+    public void window(double x, double y, double width, double height) {
+        put("window", Math.round(x) + " " + Math.round(y) + " " + Math.round(width) + " " + Math.round(height));
     }
 
     public Optional<Path> folder() {

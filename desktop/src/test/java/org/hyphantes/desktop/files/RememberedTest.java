@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.geometry.Rectangle2D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -24,10 +25,13 @@ class RememberedTest {
             first.recent(home.resolve("design " + i + ".hyphantes"));
         }
         first.recent(home.resolve("design 9.hyphantes"));
+        assertThat(first.window()).isEmpty();
+        first.window(12.4, 30, 1280, 800);
         first.finish();
         Remembered next = new Remembered(home.resolve("state"));
         assertThat(next.dark()).isTrue();
         assertThat(next.textures()).isFalse();
+        assertThat(next.window()).contains(new Rectangle2D(12, 30, 1280, 800));
         assertThat(next.folder()).contains(home);
         assertThat(next.recent()).hasSize(8).doesNotHaveDuplicates();
         assertThat(next.recent().get(0)).isEqualTo(home.resolve("design 9.hyphantes"));
