@@ -27,13 +27,18 @@ final class Clipping {
     /** A piece beside its centre line that is smaller than this share of the square of its band is let go. */
     private static final double SHOWS = 0.05;
 
+    /** In a design with more crowded under-passes each course is cut at its ends alone: holes there are told, and nobody waits for them. */
+    private static final int MOST_TOGETHER = 64;
+
     private final Projection projection;
     private final boolean[] firstOver;
     private final double clearance;
     private final Reaches reaches;
+    private final boolean together;
     private final Map<Integer, List<Region>> overs = new HashMap<>();
 
-    Clipping(Projection projection, boolean[] firstOver, double clearance) {
+    Clipping(Projection projection, boolean[] firstOver, double clearance, int crowded) {
+        this.together = crowded <= MOST_TOGETHER;
         this.projection = projection;
         this.firstOver = firstOver;
         this.clearance = clearance;
@@ -171,7 +176,7 @@ final class Clipping {
         int s = projection.strand(passage);
         int n = projection.passages(s);
         boolean closed = projection.strands().get(s).path().closed();
-        for (int i = 1; i < n; i++) {
+        for (int i = 1; together && i < n; i++) {
             int ordinal = projection.ordinal(passage) + way * i;
             if (!closed && (ordinal < 0 || ordinal >= n)) {
                 return;
@@ -278,7 +283,7 @@ final class Clipping {
         Set<Integer> found = new LinkedHashSet<>();
         double within = stretch.length() + reaches.zone(above);
         for (int way : new int[] {-1, 1}) {
-            for (int i = 1; i < projection.passages(o); i++) {
+            for (int i = 1; together && i < projection.passages(o); i++) {
                 Optional<Integer> next = beyond(above, way * i);
                 if (next.isEmpty() || Math.abs(reaches.apart(above, next.get())) > within) {
                     break;

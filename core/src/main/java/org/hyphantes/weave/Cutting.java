@@ -53,10 +53,10 @@ final class Cutting {
         this.firstOver = firstOver;
         this.clearance = clearance;
         this.shaded = shaded;
-        this.clipping = new Clipping(projection, firstOver, clearance);
         this.reaches = new Reaches(projection, clearance);
         Crowding crowding = new Crowding(projection, firstOver, clearance, reaches);
         this.unfit = crowding.unfit();
+        this.clipping = new Clipping(projection, firstOver, clearance, unfit.cardinality());
         faults.addAll(crowding.faults());
     }
 
@@ -309,7 +309,8 @@ final class Cutting {
         double b = finish.passage() < 0 ? path.size() : projection.position(finish.passage());
         List<Region> pieces = clipping.course(s, begin.passage(), finish.passage());
         if (pieces.isEmpty() && clearance > 0) {
-            pieces = new Clipping(projection, firstOver, 0).course(s, begin.passage(), finish.passage());
+            pieces = new Clipping(projection, firstOver, 0, unfit.cardinality())
+                    .course(s, begin.passage(), finish.passage());
             if (!pieces.isEmpty()) {
                 Point place = pieces.get(0).centroid();
                 faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));

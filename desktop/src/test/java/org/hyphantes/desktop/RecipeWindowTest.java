@@ -174,7 +174,7 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(robot.lookup("#gauge-evenness").query().getAccessibleText())
                 .endsWith("broken"));
         robot.type(KeyCode.F8);
-        eventually(() -> assertThat(message(robot)).contains("narrow the band"));
+        eventually(() -> assertThat(message(robot)).contains("Three bands meet in one place here"));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         eventually(() -> assertThat(desk.resolved().inspection().snags()).hasSize(1));
         robot.type(KeyCode.F8);

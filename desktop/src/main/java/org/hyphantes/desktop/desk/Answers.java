@@ -20,7 +20,7 @@ final class Answers {
     private final ReadOnlyObjectWrapper<Resolved> resolved = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Optional<Scene>> ghost = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
-    private final Consumer<Message> say;
+    private final ReadOnlyObjectWrapper<Message> message;
     private Wish wish;
 
     /** Work that takes long says so, and how to be rid of it; the window stays free meanwhile. */
@@ -31,18 +31,18 @@ final class Answers {
 
     private boolean anew;
 
-    /** Whether it has been said that resolving takes long. */
-    private boolean told;
+    /** What has been said of resolving that takes long. */
+    private Message told;
 
-    Answers(Wish first, Consumer<Message> say) {
+    Answers(Wish first, ReadOnlyObjectWrapper<Message> message) {
         this.wish = first;
-        this.say = say;
+        this.message = message;
         slow.setOnFinished(e -> {
-            told = true;
             warn("Still resolving: this design has come to very many lines or crossings. "
                     + (anew
                             ? "Nothing is drawn yet."
                             : "The last sound drawing stays; Ctrl+Z takes the change back at once."));
+            told = message.get();
         });
         stale.setOnFinished(e -> blank());
     }
@@ -119,14 +119,15 @@ final class Answers {
     private void settle() {
         settled.set(true);
         slow.stop();
-        if (told) {
-            told = false;
-            say.accept(new Message("Resolved.", false));
+        // What else has been said meanwhile stays.
+        if (told != null && message.get() == told) {
+            message.set(new Message("Resolved.", false));
         }
+        told = null;
     }
 
     private void warn(String words) {
-        say.accept(new Message(words, true));
+        message.set(new Message(words, true));
     }
 
     void noGhost() {

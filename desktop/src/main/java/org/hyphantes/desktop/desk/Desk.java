@@ -41,7 +41,7 @@ public final class Desk {
     private Gallery gallery = Gallery.bare();
     private boolean needleSet;
     private final Tracing tracing = new Tracing();
-    private final Answers answers = new Answers(wishNow(), message::set);
+    private final Answers answers = new Answers(wishNow(), message);
 
     private Design saved = history.get().design();
 

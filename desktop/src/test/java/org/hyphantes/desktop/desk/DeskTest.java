@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Subject;
@@ -122,7 +123,9 @@ class DeskTest {
         List<Message> warnings = new ArrayList<>();
         Answers answers = TestDesk.on(() -> {
             Wish none = new Wish(null, "design", 0, false, true);
-            Answers made = new Answers(none, warnings::add);
+            ReadOnlyObjectWrapper<Message> said = new ReadOnlyObjectWrapper<>(Message.NONE);
+            said.addListener((o, was, now) -> warnings.add(now));
+            Answers made = new Answers(none, said);
             made.wish(none);
             return made;
         });
