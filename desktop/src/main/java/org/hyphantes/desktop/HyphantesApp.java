@@ -124,10 +124,6 @@ public final class HyphantesApp extends Application {
         Optional<Screen> there = last.flatMap(l -> Screen.getScreensForRectangle(l).stream()
                 .filter(s -> holds(s, l))
                 .findFirst());
-        there.ifPresent(s -> {
-            window.setX(last.get().getMinX());
-            window.setY(last.get().getMinY());
-        });
         window.setOnShown(e -> Platform.runLater(() -> {
             Rectangle2D screen = there.orElse(Screen.getPrimary()).getVisualBounds();
             double rims = window.getWidth() - window.getScene().getWidth();
@@ -138,6 +134,10 @@ public final class HyphantesApp extends Application {
             window.setMinHeight(Math.min(LEAST_HEIGHT, height));
             window.setWidth(width);
             window.setHeight(height);
+            there.ifPresent(s -> {
+                window.setX(last.get().getMinX());
+                window.setY(last.get().getMinY());
+            });
         }));
     }
 
