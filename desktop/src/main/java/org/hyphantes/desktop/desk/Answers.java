@@ -34,10 +34,14 @@ final class Answers {
     /** What has been said of resolving that takes long. */
     private Message told;
 
+    /** What it took the place of. */
+    private Message before = Message.NONE;
+
     Answers(Wish first, ReadOnlyObjectWrapper<Message> message) {
         this.wish = first;
         this.message = message;
         slow.setOnFinished(e -> {
+            before = message.get();
             warn("Still resolving: this design has come to very many lines or crossings. "
                     + (anew
                             ? "Nothing is drawn yet."
@@ -119,9 +123,9 @@ final class Answers {
     private void settle() {
         settled.set(true);
         slow.stop();
-        // What else has been said meanwhile stays.
+        // What was said before it comes back; what else has been said meanwhile stays.
         if (told != null && message.get() == told) {
-            message.set(new Message("Resolved.", false));
+            message.set(before);
         }
         told = null;
     }
