@@ -1,9 +1,10 @@
 package org.hyphantes.gauge;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.IntPredicate;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
@@ -18,55 +19,75 @@ import org.hyphantes.weave.Narrowing;
 import org.hyphantes.weave.Strand;
 import org.hyphantes.weave.Weave;
 
-/** The mend of a place that is too crowded for its bands: a width or a distance that has been tried and leaves nothing amiss there, or none. */
+/** The mends of the places of a weave that are too crowded for its bands: a width or a distance that has been tried and leaves nothing amiss there, or none. */
 final class Crammed {
-    /** Of a design with more crossings no figures are moved to see what comes of it. */
-    private static final int MOST_CROSSINGS = 200;
-
-    /** Of a design that is crowded at more places no single width or distance is looked for. */
+    /** Of a weave that is crowded at more places no width is looked for: each trial takes long, and all gauges wait for it. */
     private static final int MOST_CROWDED = 8;
+
+    /** With more places than this no figure is moved to see what comes of it, nor with more crossings. */
+    private static final int MOST_PARTED = 2;
+
+    private static final int MOST_CROSSINGS = 200;
 
     private static final double[] PARTED = {0.5, 1, 2, 4, 8};
 
-    private Crammed() {}
+    private final Design design;
+    private final Laying laying;
+    private final Watch watch;
+    private final List<Weave.Trouble> crowded;
+    private final boolean quick;
 
-    static Optional<Mend> mend(Design design, Laying laying, Weave.Trouble trouble, Watch watch) {
-        long crowded = laying.weave().troubles().stream()
+    /** The widths found, by the step that gives them: one does for all places that its bands crowd. */
+    private final Map<String, OptionalDouble> widths = new HashMap<>();
+
+    Crammed(Design design, Laying laying, Watch watch) {
+        this.design = design;
+        this.laying = laying;
+        this.watch = watch;
+        this.crowded = laying.weave().troubles().stream()
                 .filter(t -> t.kind() == Weave.Trouble.Kind.CROWDED || t.kind() == Weave.Trouble.Kind.NO_ROOM)
-                .count();
-        boolean cubics = laying.weave().strands().stream()
-                .flatMap(s -> s.path().curves().stream())
-                .anyMatch(Cubic.class::isInstance);
-        // Where very much is crowded, or cubics are, each trial takes so long that all gauges would wait for it.
-        return cubics || crowded > MOST_CROWDED
-                ? Optional.empty()
-                : Watch.over(
-                        watch, () -> narrow(design, laying, trouble).or(() -> part(design, laying, trouble, watch)));
+                .toList();
+        this.quick = laying.weave().strands().stream()
+                .allMatch(s ->
+                        s.band().widths().isEven() && s.path().curves().stream().noneMatch(Cubic.class::isInstance));
     }
 
-    private static Optional<Mend> narrow(Design design, Laying laying, Weave.Trouble trouble) {
-        List<Strand> strands = laying.weave().strands();
-        Strand strand = strands.get(trouble.strand());
-        Optional<Step> step = Mends.bandStep(design, laying, strand.key());
-        if (step.isEmpty() || !strand.band().widths().isEven()) {
+    Optional<Mend> mend(Weave.Trouble trouble) {
+        return quick && crowded.size() <= MOST_CROWDED
+                ? Watch.over(watch, () -> narrow(trouble).or(() -> part(trouble)))
+                : Optional.empty();
+    }
+
+    private Optional<String> step(int strand) {
+        return Mends.bandStep(
+                        design, laying, laying.weave().strands().get(strand).key())
+                .map(Step::id);
+    }
+
+    private Optional<Mend> narrow(Weave.Trouble trouble) {
+        Optional<String> step = step(trouble.strand());
+        if (step.isEmpty()) {
             return Optional.empty();
         }
-        IntPredicate alike = s -> strands.get(s).band().widths().isEven()
-                && Mends.bandStep(design, laying, strands.get(s).key())
-                        .filter(other -> other.id().equals(step.get().id()))
-                        .isPresent();
-        OptionalDouble width = Narrowing.width(laying.weave(), trouble, alike, Mends::cutDown);
+        OptionalDouble width = widths.computeIfAbsent(step.get(), id -> {
+            List<Weave.Trouble> own =
+                    crowded.stream().filter(t -> step(t.strand()).equals(step)).toList();
+            return Narrowing.width(laying.weave(), own, s -> step(s).equals(step), Mends::cutDown);
+        });
+        Strand strand = laying.weave().strands().get(trouble.strand());
         return width.isEmpty() ? Optional.empty() : Mends.width(design, laying, strand, width.getAsDouble(), "Narrow");
     }
 
     /** Moves or resizes a figure, by the least of some distances that leaves fewer crowded places and nothing else amiss. */
-    private static Optional<Mend> part(Design design, Laying laying, Weave.Trouble trouble, Watch watch) {
+    private Optional<Mend> part(Weave.Trouble trouble) {
         String id = laying.weave().strands().get(trouble.strand()).key().figure();
         Optional<Figure> figure = Mends.seated(design, laying, id);
-        if (figure.isEmpty() || laying.weave().crossings().size() > MOST_CROSSINGS) {
+        if (figure.isEmpty()
+                || crowded.size() > MOST_PARTED
+                || laying.weave().crossings().size() > MOST_CROSSINGS) {
             return Optional.empty();
         }
-        int now = troubles(design, watch).size();
+        int now = troubles(design).size();
         Point place = laying.placed().of(trouble.place());
         double near = 2
                 * laying.weave().strands().stream()
@@ -76,7 +97,7 @@ final class Crammed {
         for (double by : PARTED) {
             int tried = 0;
             for (Design moved : Mends.moved(design, laying, id, by)) {
-                List<Point> left = troubles(moved, watch);
+                List<Point> left = troubles(moved);
                 if (left.size() < now && left.stream().noneMatch(p -> p.distance(place) <= near)) {
                     String length = Numerals.length(by, design.unit());
                     int which = tried;
@@ -91,8 +112,8 @@ final class Crammed {
         return Optional.empty();
     }
 
-    private static List<Point> troubles(Design design, Watch watch) {
-        Artwork artwork = new Resolver().resolve(design, watch);
+    private List<Point> troubles(Design of) {
+        Artwork artwork = new Resolver().resolve(of, watch);
         return artwork.work().weaves().stream()
                 .flatMap(l -> l.weave().troubles().stream().map(t -> l.placed().of(t.place())))
                 .toList();

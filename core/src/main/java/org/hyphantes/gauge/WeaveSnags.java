@@ -22,27 +22,20 @@ final class WeaveSnags {
     /** So many snags of one kind are listed one by one; the rest are counted. */
     private static final int MOST_ALIKE = 40;
 
-    /** For so many snags of one kind a width that mends them is looked for. */
-    private static final int MOST_FITTED = 4;
-
     private WeaveSnags() {}
 
     /** @param measured whether the mends of crowded places are looked for, which takes longer than the rest */
     static List<Snag> of(Design design, Laying laying, Watch watch, boolean measured) {
         Weave weave = laying.weave();
         List<Snag> snags = new ArrayList<>();
+        Optional<Crammed> crammed = measured ? Optional.of(new Crammed(design, laying, watch)) : Optional.empty();
         for (Weave.Trouble.Kind kind : Weave.Trouble.Kind.values()) {
             List<Weave.Trouble> alike =
                     weave.troubles().stream().filter(t -> t.kind() == kind).toList();
             for (int i = 0; i < Math.min(alike.size(), MOST_ALIKE); i++) {
                 boolean last = i == MOST_ALIKE - 1 && alike.size() > MOST_ALIKE;
                 String more = last ? " So it is at " + (alike.size() - MOST_ALIKE) + " more places." : "";
-                snags.add(snag(
-                        design,
-                        laying,
-                        alike.get(i),
-                        more,
-                        measured && i < MOST_FITTED ? Optional.of(watch) : Optional.empty()));
+                snags.add(snag(design, laying, alike.get(i), more, crammed));
             }
         }
         for (Strand strand : weave.strands()) {
@@ -98,18 +91,18 @@ final class WeaveSnags {
         }
     }
 
-    /** @param fitting watches the looking for a mend; empty where none is looked for */
+    /** @param crammed looks for the mends of crowded places; empty where none are looked for */
     private static Snag snag(
-            Design design, Laying laying, Weave.Trouble trouble, String more, Optional<Watch> fitting) {
+            Design design, Laying laying, Weave.Trouble trouble, String more, Optional<Crammed> crammed) {
         Strand strand = laying.weave().strands().get(trouble.strand());
         String gauge = trouble.kind() == Weave.Trouble.Kind.TOO_WIDE ? EvennessGauge.WORD : CrossingsGauge.WORD;
         Point place = laying.placed().of(trouble.place());
         return Snag.of(gauge, state(trouble.kind()), place, words(laying.weave(), trouble, strand.name()) + more)
-                .mended(mend(design, laying, trouble, strand, fitting));
+                .mended(mend(design, laying, trouble, strand, crammed));
     }
 
     private static Optional<Mend> mend(
-            Design design, Laying laying, Weave.Trouble trouble, Strand strand, Optional<Watch> fitting) {
+            Design design, Laying laying, Weave.Trouble trouble, Strand strand, Optional<Crammed> crammed) {
         return switch (trouble.kind()) {
             case CANNOT_ALTERNATE ->
                 laying.weave().order().rhythm() == Rhythm.IN_PAIRS
@@ -117,7 +110,7 @@ final class WeaveSnags {
                         : Mends.breakOne(design, laying, trouble.meets());
             case TOUCH -> Mends.part(design, laying, strand, trouble.kind());
             case OVERLAP -> Mends.keepOne(design, laying, strand);
-            case CROWDED, NO_ROOM -> fitting.flatMap(watch -> Crammed.mend(design, laying, trouble, watch));
+            case CROWDED, NO_ROOM -> crammed.flatMap(c -> c.mend(trouble));
             case TOO_WIDE -> tooWide(design, laying, strand);
         };
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.IntPredicate;
-import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.WidthProfile;
 
@@ -33,23 +32,24 @@ public final class Narrowing {
     }
 
     /**
-     * The greatest width (mm), of some that a rounding allows, at which nothing is amiss any more near a trouble.
+     * The greatest width (mm), of some that a rounding allows, at which nothing is amiss any more near any of some troubles.
      *
+     * @param troubles at least one
      * @param narrowed which strands are given the width
      * @param rounded what a width is rounded to, no greater than it
-     * @return empty when narrowing does not do away with it, or the weave is too large to try
+     * @return empty when narrowing does not do away with all of them, or the weave is too large to try
      */
     public static OptionalDouble width(
-            Weave weave, Weave.Trouble trouble, IntPredicate narrowed, DoubleUnaryOperator rounded) {
+            Weave weave, List<Weave.Trouble> troubles, IntPredicate narrowed, DoubleUnaryOperator rounded) {
         if (weave.crossings().size() > MOST_CROSSINGS) {
             return OptionalDouble.empty();
         }
         Narrowing narrowing = new Narrowing(weave, narrowed);
-        double most = weave.strands().get(trouble.strand()).width();
+        double most = weave.strands().get(troubles.get(0).strand()).width();
         double least = rounded.applyAsDouble(LEAST * most);
         double near =
                 1.5 * weave.strands().stream().mapToDouble(Strand::width).max().orElse(most);
-        if (!(least > 0) || !narrowing.isGone(least, trouble.place(), near)) {
+        if (!(least > 0) || !narrowing.isGone(least, troubles, near)) {
             return OptionalDouble.empty();
         }
         double high = most;
@@ -58,7 +58,7 @@ public final class Narrowing {
             if (middle <= least) {
                 break;
             }
-            if (narrowing.isGone(middle, trouble.place(), near)) {
+            if (narrowing.isGone(middle, troubles, near)) {
                 least = middle;
             } else {
                 high = middle;
@@ -67,7 +67,7 @@ public final class Narrowing {
         return OptionalDouble.of(least);
     }
 
-    private boolean isGone(double width, Point place, double near) {
+    private boolean isGone(double width, List<Weave.Trouble> troubles, double near) {
         List<Strand> strands = new ArrayList<>();
         for (int s = 0; s < weave.strands().size(); s++) {
             Strand strand = weave.strands().get(s);
@@ -83,6 +83,6 @@ public final class Narrowing {
         }
         Projection projection = weave.projection().with(strands);
         return Cutting.of(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
-                .noneMatch(f -> f.place().distance(place) <= near);
+                .noneMatch(f -> troubles.stream().anyMatch(t -> t.place().distance(f.place()) <= near));
     }
 }
