@@ -127,11 +127,11 @@ final class WeaveSnags {
     private static String words(Weave weave, Weave.Trouble trouble, String strand) {
         return switch (trouble.kind()) {
             case CANNOT_ALTERNATE -> cannot(weave, trouble, strand);
-            case CROWDED -> "Three bands meet in one place here, so one of them lies over both others.";
+            case CROWDED -> "Three bands meet in one place here: narrow them, or move one.";
             case TOUCH -> "Two strands touch here without crossing: draw them apart, or through.";
             case OVERLAP -> "Two strands lie on one another here: remove one, or move it.";
             case NO_ROOM ->
-                "Strand " + strand + " has no room between its crossings here: the band takes up the clearance.";
+                "Strand " + strand + " has no room between its crossings here: narrow the band or the clearance.";
             case TOO_WIDE ->
                 "The band is wider than strand " + strand
                         + " bears on its inner side: narrow the band or enlarge the figure.";

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -31,41 +31,40 @@ final class Clipping {
     private static final int MOST_TOGETHER = 64;
 
     private final Projection projection;
-    private final boolean[] firstOver;
-    private final double clearance;
     private final Reaches reaches;
     private final boolean together;
     private final Map<Integer, List<Region>> overs = new HashMap<>();
+    private boolean refused;
 
-    Clipping(Projection projection, boolean[] firstOver, double clearance, int crowded) {
-        this.together = crowded <= MOST_TOGETHER;
+    /** @param crowded how many under-passes are crowded */
+    Clipping(Projection projection, Reaches reaches, int crowded) {
         this.projection = projection;
-        this.firstOver = firstOver;
-        this.clearance = clearance;
-        this.reaches = new Reaches(projection, clearance);
+        this.reaches = reaches;
+        this.together = crowded <= MOST_TOGETHER;
     }
 
-    private boolean isOver(int passage) {
-        return Reaches.isOver(passage, firstOver);
-    }
+    /** A course in its pieces, none where nothing of it shows; and whether the subdivision could cut it, or it is drawn uncut. */
+    record Clipped(List<Region> pieces, boolean isCut) {}
 
     /**
-     * The stretch of a strand's band from one under-pass to another, less the bands over it there, in pieces.
+     * The stretch of a strand's band from one under-pass to another that lies further on, less the bands over it there, in pieces.
      *
      * @param from the passage it comes from, -1 for the strand's start
      * @param to the passage it runs to, -1 for the strand's end
-     * @return empty when nothing of the band is left, or it could not be cut
      */
-    List<Region> course(int s, int from, int to) {
+    Clipped course(int s, int from, int to) {
+        refused = false;
+        List<Region> pieces = pieces(s, from, to);
+        return new Clipped(pieces, !refused);
+    }
+
+    private List<Region> pieces(int s, int from, int to) {
         Strand strand = projection.strands().get(s);
         Path path = strand.path();
         double a = from < 0 ? 0 : reaches.along(from);
         double b = to < 0 ? path.length() : reaches.along(to);
         if (path.closed() && b <= a && from >= 0) {
             b += path.length();
-        }
-        if (b - a <= 1e-7 * strand.width()) {
-            return List.of();
         }
         double spare = path.closed() ? 0.45 * Math.max(0, path.length() - (b - a)) : Double.POSITIVE_INFINITY;
         double before = from < 0 ? 0 : Math.min(spare, 2 * reaches.zone(from));
@@ -115,7 +114,7 @@ final class Clipping {
             return Double.NaN;
         }
         Path path = reaches.path(passage);
-        Reaches.Stretch over = reaches.stretch(passage ^ 1, firstOver);
+        Reaches.Stretch over = reaches.stretch(passage ^ 1);
         double lap = path.closed() ? path.length() * Math.ceil((a - over.to()) / path.length()) : 0;
         return over.to() + lap > a && over.from() + lap < b ? reaches.along(passage ^ 1) + lap : Double.NaN;
     }
@@ -173,21 +172,17 @@ final class Clipping {
     }
 
     private void near(int passage, int way, double within, Set<Integer> found) {
-        int s = projection.strand(passage);
-        int n = projection.passages(s);
-        boolean closed = projection.strands().get(s).path().closed();
-        for (int i = 1; together && i < n; i++) {
-            int ordinal = projection.ordinal(passage) + way * i;
-            if (!closed && (ordinal < 0 || ordinal >= n)) {
+        for (int i = 1; together && i < projection.passages(projection.strand(passage)); i++) {
+            OptionalInt next = projection.beyond(passage, way * i);
+            if (next.isEmpty()) {
                 return;
             }
-            int next = projection.passage(s, Math.floorMod(ordinal, n));
-            double apart = Math.abs(reaches.apart(passage, next));
+            double apart = Math.abs(reaches.apart(passage, next.getAsInt()));
             if (apart > 4 * within + 1e-9) {
                 return;
             }
-            if (!isOver(next) && apart <= within + reaches.zone(next)) {
-                found.add(next);
+            if (!reaches.isOver(next.getAsInt()) && apart <= within + reaches.zone(next.getAsInt())) {
+                found.add(next.getAsInt());
             }
         }
     }
@@ -230,10 +225,11 @@ final class Clipping {
     }
 
     /** What is left of a band; all of it where the subdivision gives up, for a band is never left out. */
-    private static List<Region> less(Region band, List<Region> taken) {
+    private List<Region> less(Region band, List<Region> taken) {
         try {
             return taken.isEmpty() ? List.of(band) : Booleans.minus(band, taken);
         } catch (IllegalStateException | IllegalArgumentException e) {
+            refused = true;
             return List.of(band);
         }
     }
@@ -251,8 +247,8 @@ final class Clipping {
     private List<Region> overOf(int passage) {
         int above = passage ^ 1;
         Strand strand = projection.strands().get(projection.strand(above));
-        Reaches.Stretch stretch = reaches.stretch(above, firstOver);
-        List<Region> taken = reaches.band(strand, stretch, clearance);
+        Reaches.Stretch stretch = reaches.stretch(above);
+        List<Region> taken = reaches.band(strand, stretch, reaches.clearance());
         Set<Integer> thirds = thirds(passage, stretch);
         if (thirds.isEmpty()) {
             return taken;
@@ -260,7 +256,7 @@ final class Clipping {
         List<Region> left = new ArrayList<>();
         for (int third : thirds) {
             Strand over = projection.strands().get(projection.strand(third));
-            left.addAll(reaches.band(over, reaches.stretch(third, firstOver), 0));
+            left.addAll(reaches.band(over, reaches.stretch(third), 0));
         }
         return taken.stream()
                 .flatMap(region -> less(region, meeting(region, left)).stream())
@@ -284,51 +280,45 @@ final class Clipping {
         double within = stretch.length() + reaches.zone(above);
         for (int way : new int[] {-1, 1}) {
             for (int i = 1; together && i < projection.passages(o); i++) {
-                Optional<Integer> next = beyond(above, way * i);
-                if (next.isEmpty() || Math.abs(reaches.apart(above, next.get())) > within) {
+                OptionalInt next = projection.beyond(above, way * i);
+                if (next.isEmpty() || Math.abs(reaches.apart(above, next.getAsInt())) > within) {
                     break;
                 }
-                if (!isOver(next.get()) && reaches.isNear(passage, next.get() ^ 1)) {
-                    // The same two cross the other way about before they come clear.
-                    if (passage / 2 < next.get() / 2) {
-                        found.add(next.get() ^ 1);
-                    }
-                } else if (!isOver(next.get())) {
-                    between(passage, next.get() ^ 1)
-                            .filter(meet -> passage / 2 < next.get() / 2 && passage / 2 < meet)
-                            .ifPresent(meet -> found.add(next.get() ^ 1));
+                if (!reaches.isOver(next.getAsInt()) && isFirst(passage, next.getAsInt())) {
+                    found.add(next.getAsInt() ^ 1);
                 }
             }
         }
         return found;
     }
 
-    private Optional<Integer> beyond(int passage, int by) {
-        int s = projection.strand(passage);
-        int n = projection.passages(s);
-        int ordinal = projection.ordinal(passage) + by;
-        boolean closed = projection.strands().get(s).path().closed();
-        return closed || ordinal >= 0 && ordinal < n
-                ? Optional.of(projection.passage(s, Math.floorMod(ordinal, n)))
-                : Optional.empty();
+    /**
+     * Whether what is common is left to the strand of an under-pass, where the strand over it dives at another passage: under that same
+     * strand, before the two come clear, or under a third that it lies over near by.
+     */
+    private boolean isFirst(int passage, int dive) {
+        if (reaches.isNear(passage, dive ^ 1)) {
+            return passage / 2 < dive / 2;
+        }
+        OptionalInt meet = between(passage, dive ^ 1);
+        return meet.isPresent() && passage / 2 < dive / 2 && passage / 2 < meet.getAsInt();
     }
 
     /** The meet near an under-pass where its strand lies over the strand of another passage. */
-    private Optional<Integer> between(int passage, int third) {
-        int s = projection.strand(passage);
+    private OptionalInt between(int passage, int third) {
         for (int way : new int[] {-1, 1}) {
-            for (int i = 1; i < projection.passages(s); i++) {
+            for (int i = 1; i < projection.passages(projection.strand(passage)); i++) {
                 Watch.ask();
-                Optional<Integer> next = beyond(passage, way * i);
-                if (next.isEmpty() || !reaches.isNear(passage, next.get())) {
+                OptionalInt next = projection.beyond(passage, way * i);
+                if (next.isEmpty() || !reaches.isNear(passage, next.getAsInt())) {
                     break;
                 }
-                if (isOver(next.get()) && reaches.isNear(third, next.get() ^ 1)) {
-                    return Optional.of(next.get() / 2);
+                if (reaches.isOver(next.getAsInt()) && reaches.isNear(third, next.getAsInt() ^ 1)) {
+                    return OptionalInt.of(next.getAsInt() / 2);
                 }
             }
         }
-        return Optional.empty();
+        return OptionalInt.empty();
     }
 
     /** The widths of a strand's band from one position to another, which on a closed path may lie behind the first. */

@@ -3,7 +3,7 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import java.util.function.IntToDoubleFunction;
+import java.util.OptionalInt;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
@@ -28,23 +28,21 @@ final class Crowding {
     private static final double STEEPEST = 20;
 
     private final Projection projection;
-    private final boolean[] firstOver;
     private final Reaches reaches;
     private final PlaceGrid<Cutting.Fault> told;
     private final BitSet unfit = new BitSet();
     private final List<Cutting.Fault> faults = new ArrayList<>();
     private final double widest;
 
-    Crowding(Projection projection, boolean[] firstOver, double clearance, Reaches reaches) {
+    Crowding(Projection projection, Reaches reaches) {
         this.projection = projection;
-        this.firstOver = firstOver;
         this.reaches = reaches;
         this.widest =
                 projection.strands().stream().mapToDouble(Strand::width).max().orElse(1);
         this.told = new PlaceGrid<>(widest);
         lenses();
-        corners(clearance);
-        for (Pair pair : pairs(s -> projection.strands().get(s).width(), clearance)) {
+        corners();
+        for (Pair pair : pairs()) {
             together(pair);
             if (pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
                 crowd(pair);
@@ -72,8 +70,8 @@ final class Crowding {
     }
 
     /** Corners beside a crossing, where the bands of both sides of the corner and the one across share a place. */
-    private void corners(double clearance) {
-        IntToDoubleFunction width = s -> projection.strands().get(s).width();
+    private void corners() {
+        double clearance = reaches.clearance();
         for (int s = 0; s < projection.strands().size(); s++) {
             Path path = projection.strands().get(s).path();
             int n = projection.passages(s);
@@ -84,7 +82,7 @@ final class Crowding {
                     continue;
                 }
                 double at = path.lengthTo(c);
-                double inner = width.applyAsDouble(s) / 2 * Math.tan(Math.min(turn, 3) / 2);
+                double inner = width(s) / 2 * Math.tan(Math.min(turn, 3) / 2);
                 for (int i = 0; i < n; i++) {
                     int passage = projection.passage(s, i);
                     double apart = reaches.along(passage) - at;
@@ -92,10 +90,10 @@ final class Crowding {
                     if (away > inner + STEEPEST * (widest + clearance)) {
                         continue;
                     }
-                    if (away < inner + far(passage, width, clearance)) {
+                    if (away < inner + far(passage)) {
                         under(passage);
                     }
-                    if (away < inner + strip(passage, width, 0).half()) {
+                    if (away < inner + strip(passage, 0).half()) {
                         fault(
                                 Weave.Trouble.Kind.CROWDED,
                                 new Pair(passage, passage, true),
@@ -140,7 +138,7 @@ final class Crowding {
     }
 
     private void under(int passage) {
-        if (!Reaches.isOver(passage, firstOver)) {
+        if (!reaches.isOver(passage)) {
             unfit.set(passage);
         }
     }
@@ -150,8 +148,8 @@ final class Crowding {
      * and that other over the first.
      */
     private void together(Pair pair) {
-        boolean firstUnder = !Reaches.isOver(pair.first(), firstOver);
-        boolean secondUnder = !Reaches.isOver(pair.second(), firstOver);
+        boolean firstUnder = !reaches.isOver(pair.first());
+        boolean secondUnder = !reaches.isOver(pair.second());
         if (firstUnder && secondUnder) {
             unfit.set(pair.first());
             unfit.set(pair.second());
@@ -164,20 +162,13 @@ final class Crowding {
 
     /** Whether a strand goes under another beside a passage of each. */
     private boolean divesUnder(int passage, int other) {
-        int s = projection.strand(passage);
-        int n = projection.passages(s);
-        boolean closed = projection.strands().get(s).path().closed();
         for (int way : new int[] {-1, 1}) {
-            for (int i = 1; i < n; i++) {
-                int ordinal = projection.ordinal(passage) + way * i;
-                if (!closed && (ordinal < 0 || ordinal >= n)) {
+            for (int i = 1; i < projection.passages(projection.strand(passage)); i++) {
+                OptionalInt next = projection.beyond(passage, way * i);
+                if (next.isEmpty() || !reaches.isNear(passage, next.getAsInt())) {
                     break;
                 }
-                int next = projection.passage(s, Math.floorMod(ordinal, n));
-                if (!reaches.isNear(passage, next)) {
-                    break;
-                }
-                if (!Reaches.isOver(next, firstOver) && reaches.isNear(other, next ^ 1)) {
+                if (!reaches.isOver(next.getAsInt()) && reaches.isNear(other, next.getAsInt() ^ 1)) {
                     return true;
                 }
             }
@@ -213,7 +204,7 @@ final class Crowding {
                 Strand other = projection.strands().get(projection.strand(next ^ 1));
                 if (here / 2 != next / 2
                         && reaches.isLens(here, next)
-                        && Reaches.isOver(here, firstOver) != Reaches.isOver(next, firstOver)) {
+                        && reaches.isOver(here) != reaches.isOver(next)) {
                     Point middle = Reaches.at(strand.path(), reaches.along(here) + reaches.apart(here, next) / 2);
                     double away = 0;
                     for (double share : new double[] {0.25, 0.5, 0.75}) {
@@ -232,10 +223,10 @@ final class Crowding {
     }
 
     /** Two passages of one strand whose crossings share a place, the earlier of them first; {@code bare} if they do so without the clearance. */
-    record Pair(int first, int second, boolean bare) {}
+    private record Pair(int first, int second, boolean bare) {}
 
-    /** All pairs, with bands widened by so much on either side. */
-    List<Pair> pairs(IntToDoubleFunction width, double more) {
+    /** All pairs, with the bands that cross widened by the clearance. */
+    private List<Pair> pairs() {
         List<Pair> pairs = new ArrayList<>();
         for (int s = 0; s < projection.strands().size(); s++) {
             int n = projection.passages(s);
@@ -246,11 +237,11 @@ final class Crowding {
                 for (int k = 1; k < n && (closed || i + k < n); k++) {
                     int next = projection.passage(s, (i + k) % n);
                     double apart = reaches.apart(here, next);
-                    if (apart < 0 || apart > far(here, width, more) + far(next, width, more)) {
+                    if (apart < 0 || apart > far(here) + far(next)) {
                         break;
                     }
-                    if (here / 2 != next / 2 && share(here, next, apart, width, more)) {
-                        pairs.add(new Pair(here, next, share(here, next, apart, width, 0)));
+                    if (here / 2 != next / 2 && share(here, next, apart, reaches.clearance())) {
+                        pairs.add(new Pair(here, next, share(here, next, apart, 0)));
                     }
                 }
             }
@@ -258,30 +249,34 @@ final class Crowding {
         return pairs;
     }
 
-    /** How far (mm) along its strand a crossing reaches. */
-    private double far(int passage, IntToDoubleFunction width, double more) {
-        Strip strip = strip(passage, width, more);
-        return strip.half() + Math.abs(strip.slant()) * width.applyAsDouble(projection.strand(passage)) / 2;
+    private double width(int strand) {
+        return projection.strands().get(strand).width();
+    }
+
+    /** How far (mm) along its strand a crossing reaches with its clearance. */
+    private double far(int passage) {
+        Strip strip = strip(passage, reaches.clearance());
+        return strip.half() + Math.abs(strip.slant()) * width(projection.strand(passage)) / 2;
     }
 
     /** The strip of the band that crosses at a passage: half its breadth along the strand, and how far it leans for a step to the right. */
     private record Strip(double half, double slant) {}
 
-    private Strip strip(int passage, IntToDoubleFunction width, double more) {
+    private Strip strip(int passage, double more) {
         int other = projection.strand(passage ^ 1);
         Point heading = reaches.path(passage).tangent(projection.position(passage));
         Point across = reaches.path(passage ^ 1).tangent(projection.position(passage ^ 1));
         double aside = across.dot(heading.right());
         double sine = Math.max(0.05, Math.abs(aside));
         double slant = across.dot(heading) / sine * (aside < 0 ? -1 : 1);
-        return new Strip((width.applyAsDouble(other) / 2 + more) / sine, slant);
+        return new Strip((width(other) / 2 + more) / sine, slant);
     }
 
     /** Whether two strips meet within the band of a strand that they cross so far apart. */
-    private boolean share(int here, int next, double apart, IntToDoubleFunction width, double more) {
-        Strip a = strip(here, width, more);
-        Strip b = strip(next, width, more);
-        double half = width.applyAsDouble(projection.strand(here)) / 2;
+    private boolean share(int here, int next, double apart, double more) {
+        Strip a = strip(here, more);
+        Strip b = strip(next, more);
+        double half = width(projection.strand(here)) / 2;
         double lean = b.slant() - a.slant();
         double y = lean == 0 ? 0 : Math.max(-half, Math.min(half, -apart / lean));
         return Math.abs(apart + y * lean) < a.half() + b.half() - 1e-9 * (a.half() + b.half());
@@ -289,17 +284,16 @@ final class Crowding {
 
     /** What three bands have in common where a pair says they do: the one of the strand, and those that cross it. */
     private List<Region> common(Pair pair) {
-        Reaches.Stretch own = reaches.stretch(pair.first(), firstOver);
-        Reaches.Stretch on = reaches.stretch(pair.second(), firstOver);
+        Reaches.Stretch own = reaches.stretch(pair.first());
+        Reaches.Stretch on = reaches.stretch(pair.second());
         double apart = reaches.apart(pair.first(), pair.second());
         double at = reaches.along(pair.first());
         Reaches.Stretch both = new Reaches.Stretch(
                 Math.min(own.from(), at + apart - on.length()), Math.max(own.to(), at + apart + on.length()));
-        List<Region> bands = new ArrayList<>(band(pair.first(), both));
         List<Region> common = new ArrayList<>();
-        for (Region one : bands) {
-            for (Region other : band(pair.first() ^ 1, reaches.stretch(pair.first() ^ 1, firstOver))) {
-                for (Region third : band(pair.second() ^ 1, reaches.stretch(pair.second() ^ 1, firstOver))) {
+        for (Region one : band(pair.first(), both)) {
+            for (Region other : band(pair.first() ^ 1, reaches.stretch(pair.first() ^ 1))) {
+                for (Region third : band(pair.second() ^ 1, reaches.stretch(pair.second() ^ 1))) {
                     common.addAll(common(List.of(one, other, third)));
                 }
             }
@@ -322,16 +316,8 @@ final class Crowding {
     /** Whether a common part is one that is seen. */
     private boolean isSeen(Region common, Pair pair) {
         double narrowest = Math.min(
-                projection.strands().get(projection.strand(pair.first())).width(),
-                Math.min(
-                        projection
-                                .strands()
-                                .get(projection.strand(pair.first() ^ 1))
-                                .width(),
-                        projection
-                                .strands()
-                                .get(projection.strand(pair.second() ^ 1))
-                                .width()));
+                width(projection.strand(pair.first())),
+                Math.min(width(projection.strand(pair.first() ^ 1)), width(projection.strand(pair.second() ^ 1))));
         return common.area() > SEEN * narrowest * narrowest;
     }
 }

@@ -24,10 +24,13 @@ import org.hyphantes.geometry.offset.BandOutline;
  */
 final class Cutting {
     private final Projection projection;
-    private final boolean[] firstOver;
     private final double clearance;
     private final boolean shaded;
     private final Clipping clipping;
+
+    /** Cuts without a clearance, what has no room for one. */
+    private final Clipping closer;
+
     private final Reaches reaches;
     private final BitSet unfit;
     private final List<StrandEdges> edges = new ArrayList<>();
@@ -50,13 +53,13 @@ final class Cutting {
 
     private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded) {
         this.projection = projection;
-        this.firstOver = firstOver;
         this.clearance = clearance;
         this.shaded = shaded;
-        this.reaches = new Reaches(projection, clearance);
-        Crowding crowding = new Crowding(projection, firstOver, clearance, reaches);
+        this.reaches = new Reaches(projection, firstOver, clearance);
+        Crowding crowding = new Crowding(projection, reaches);
         this.unfit = crowding.unfit();
-        this.clipping = new Clipping(projection, firstOver, clearance, unfit.cardinality());
+        this.clipping = new Clipping(projection, reaches, unfit.cardinality());
+        this.closer = new Clipping(projection, new Reaches(projection, firstOver, 0), unfit.cardinality());
         faults.addAll(crowding.faults());
     }
 
@@ -73,10 +76,6 @@ final class Cutting {
         return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));
     }
 
-    private boolean passesOver(int passage) {
-        return firstOver[passage / 2] ^ passage % 2 == 1;
-    }
-
     private void strand(int s) {
         Strand strand = projection.strands().get(s);
         Path path = strand.path();
@@ -86,7 +85,7 @@ final class Cutting {
         }
         List<Integer> under = new ArrayList<>();
         for (int i = 0; i < projection.passages(s); i++) {
-            if (!passesOver(projection.passage(s, i))) {
+            if (!reaches.isOver(projection.passage(s, i))) {
                 under.add(projection.passage(s, i));
             }
         }
@@ -307,17 +306,31 @@ final class Cutting {
         Path path = projection.strands().get(s).path();
         double a = begin.passage() < 0 ? 0 : projection.position(begin.passage());
         double b = finish.passage() < 0 ? path.size() : projection.position(finish.passage());
-        List<Region> pieces = clipping.course(s, begin.passage(), finish.passage());
-        if (pieces.isEmpty() && clearance > 0) {
-            pieces = new Clipping(projection, firstOver, 0, unfit.cardinality())
-                    .course(s, begin.passage(), finish.passage());
-            if (!pieces.isEmpty()) {
-                Point place = pieces.get(0).centroid();
-                faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));
-            }
+        if (begin.passage() != finish.passage()
+                && Math.abs(length(path, a, b))
+                        <= 1e-7 * projection.strands().get(s).width()) {
+            // Both under-passes are at one place: there is nothing between them.
+            return;
         }
-        for (Region region : pieces) {
+        Clipping.Clipped clipped = clipping.course(s, begin.passage(), finish.passage());
+        boolean room = !clipped.pieces().isEmpty();
+        if (!room && clearance > 0) {
+            clipped = closer.course(s, begin.passage(), finish.passage());
+        }
+        if (!room || !clipped.isCut()) {
+            Point place = clipped.pieces().isEmpty()
+                    ? path.at(a)
+                    : clipped.pieces().get(0).centroid();
+            faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));
+        }
+        for (Region region : clipped.pieces()) {
             courses.add(new Course(s, ordinal, a, b, region, region.borders(), List.of(), List.of()));
         }
+    }
+
+    /** The length (mm) from one position to another, which on a closed path may lie before the first. */
+    private static double length(Path path, double a, double b) {
+        double ahead = path.lengthTo(b) - path.lengthTo(a);
+        return path.closed() && ahead < 0 ? ahead + path.length() : ahead;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Tolerance;
@@ -170,6 +171,16 @@ public final class Projection {
     public int strand(int passage) {
         Meet meet = meets.get(passage / 2);
         return passage % 2 == 0 ? meet.first() : meet.second();
+    }
+
+    /** The passage so many beyond another on their strand, negative for before it; none beyond the end of an open one. */
+    OptionalInt beyond(int passage, int by) {
+        int s = strand(passage);
+        int n = passages[s].length;
+        int ordinal = ordinals[passage] + by;
+        return strands.get(s).path().closed() || ordinal >= 0 && ordinal < n
+                ? OptionalInt.of(passages[s][Math.floorMod(ordinal, n)])
+                : OptionalInt.empty();
     }
 
     /** Whether three strands or more go through the place of a meet, so that its order along them is not decided. */

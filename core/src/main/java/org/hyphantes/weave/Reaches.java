@@ -3,7 +3,8 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -16,12 +17,15 @@ import org.hyphantes.geometry.offset.Ends;
 /** How far the bands of a projection lie over one another about a crossing, measured along a strand; and that stretch of a band. */
 final class Reaches {
     private final Projection projection;
+    private final boolean[] firstOver;
     private final double clearance;
     private final double[] along;
     private final double[] zone;
 
-    Reaches(Projection projection, double clearance) {
+    /** @param firstOver whether each meet's first strand is over */
+    Reaches(Projection projection, boolean[] firstOver, double clearance) {
         this.projection = projection;
+        this.firstOver = firstOver;
         this.clearance = clearance;
         this.along = new double[2 * projection.meets().size()];
         Arrays.fill(along, Double.NaN);
@@ -77,13 +81,11 @@ final class Reaches {
     /**
      * The stretch of the strand of a passage that lies over, or under, the band it crosses there, until both are clear of one another; no
      * further than half the way to where the same two cross the other way about.
-     *
-     * @param over whether each meet's first strand is over
      */
-    Stretch stretch(int passage, boolean[] over) {
+    Stretch stretch(int passage) {
         Watch.ask();
         double at = along(passage);
-        return new Stretch(at - reach(passage, over, -1), at + reach(passage, over, 1));
+        return new Stretch(at - reach(passage, -1), at + reach(passage, 1));
     }
 
     /** Whether the strand of a passage ends before its band has come clear of the one that it crosses there. */
@@ -93,7 +95,7 @@ final class Reaches {
         return !path.closed() && Math.min(at, path.length() - at) < zone(passage);
     }
 
-    private double reach(int passage, boolean[] over, int way) {
+    private double reach(int passage, int way) {
         Strand own = projection.strands().get(projection.strand(passage));
         Strand other = projection.strands().get(projection.strand(passage ^ 1));
         Path path = own.path();
@@ -101,7 +103,7 @@ final class Reaches {
         double zone = zone(passage);
         double most = Math.min(4 * zone + own.width() + other.width(), path.length() / (path.closed() ? 2 : 1));
         double room = path.closed() ? most : way > 0 ? path.length() - at : at;
-        most = Math.min(Math.min(most, room), back(passage, over, way).orElse(most));
+        most = Math.min(Math.min(most, room), back(passage, way).orElse(most));
         Path near = part(
                 passage ^ 1,
                 new Stretch(
@@ -120,26 +122,22 @@ final class Reaches {
     }
 
     /** Half the way (mm) to where the same two strands cross next with the other over, if they do. */
-    private Optional<Double> back(int passage, boolean[] over, int way) {
-        int s = projection.strand(passage);
-        int n = projection.passages(s);
+    private OptionalDouble back(int passage, int way) {
         Path path = path(passage);
-        boolean above = isOver(passage, over);
-        for (int i = 1; i < n; i++) {
-            int ordinal = projection.ordinal(passage) + way * i;
-            if (!path.closed() && (ordinal < 0 || ordinal >= n)) {
-                return Optional.empty();
+        for (int i = 1; i < projection.passages(projection.strand(passage)); i++) {
+            OptionalInt next = projection.beyond(passage, way * i);
+            if (next.isEmpty()) {
+                return OptionalDouble.empty();
             }
-            int next = projection.passage(s, Math.floorMod(ordinal, n));
-            if (isOver(next, over) != above && isLens(passage, next)) {
-                double ahead = way * (along(next) - along(passage));
+            if (isOver(next.getAsInt()) != isOver(passage) && isLens(passage, next.getAsInt())) {
+                double ahead = way * (along(next.getAsInt()) - along(passage));
                 if (path.closed()) {
                     ahead -= path.length() * Math.floor(ahead / path.length());
                 }
-                return Optional.of(ahead / 2);
+                return OptionalDouble.of(ahead / 2);
             }
         }
-        return Optional.empty();
+        return OptionalDouble.empty();
     }
 
     /** Whether two strands, or two stretches of one, run beside one another from one crossing to another. */
@@ -161,8 +159,12 @@ final class Reaches {
                 && Math.abs(apart(passage, other)) <= 2 * (zone(passage) + zone(other));
     }
 
-    static boolean isOver(int passage, boolean[] over) {
-        return over[passage / 2] ^ passage % 2 == 1;
+    boolean isOver(int passage) {
+        return firstOver[passage / 2] ^ passage % 2 == 1;
+    }
+
+    double clearance() {
+        return clearance;
     }
 
     static Point at(Path path, double length) {

@@ -9,7 +9,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.BandEdge;
 
-/** One side of an under-pass: its corners on both edges and the lines between, and the edge over it; null for straight across. */
+/** One side of an under-pass: its corners on both edges and the lines between, and the edge over it. */
 record Underpass(UnderpassCorner right, UnderpassCorner left, List<Optional<UnderpassCorner>> lines, BandEdge along) {
     /** An under-pass, from one side. */
     record Meeting(Strand own, double at, BandEdge along, double alongAt, Point place, double sense, double reach) {
@@ -19,34 +19,10 @@ record Underpass(UnderpassCorner right, UnderpassCorner left, List<Optional<Unde
         }
     }
 
-    /** A cut straight across a band at a position. */
-    static Underpass straight(Strand own, StrandEdges edges, double at, Point place) {
-        Point aside = own.path().tangent(at).right().times(own.width(at) / 2);
-        List<Optional<UnderpassCorner>> lines = new ArrayList<>();
-        double[] shares = own.band().shares();
-        for (int k = 0; k < edges.lines().size(); k++) {
-            lines.add(Optional.of(corner(
-                    own, edges.lines().get(k), at, place.plus(aside.times(shares[Math.min(k, shares.length - 1)])))));
-        }
-        return new Underpass(
-                corner(own, edges.right(), at, place.plus(aside)),
-                corner(own, edges.left(), at, place.minus(aside)),
-                lines,
-                null);
-    }
-
-    private static UnderpassCorner corner(Strand own, BandEdge edge, double at, Point beside) {
-        double position = edge.beside(own.path(), at, beside);
-        return new UnderpassCorner(edge.path().at(position), position, 0);
-    }
-
     /** Along the edge over an under-pass from one of its corners to the other. */
     List<Curve> across(boolean rightToLeft) {
         UnderpassCorner a = rightToLeft ? right : left;
         UnderpassCorner b = rightToLeft ? left : right;
-        if (along == null) {
-            return List.of(new Line(a.place(), b.place()));
-        }
         Path path = along.path();
         int size = path.size();
         double from = path.closed() ? a.onOver() : Math.max(0, Math.min(size, a.onOver()));

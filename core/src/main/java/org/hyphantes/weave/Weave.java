@@ -68,11 +68,11 @@ public record Weave(
             TOUCH,
             /** Two strands lie on one another. */
             OVERLAP,
-            /** Three strands or more go through one place. */
+            /** Three bands or more share a place. */
             CROWDED,
             /** A strand must go the same way twice running, because its crossings are odd. */
             CANNOT_ALTERNATE,
-            /** Two crossings lie so near that the band between them has no room. */
+            /** The band has no room between two crossings, or cannot be cut there. */
             NO_ROOM,
             /** The band is wider than its own strand bears on the inner side of a bend. */
             TOO_WIDE
