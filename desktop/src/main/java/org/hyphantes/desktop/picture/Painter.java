@@ -104,7 +104,11 @@ public final class Painter {
             Platform.runLater(() -> {
                 // Something small may have taken its place meanwhile.
                 if (scene != null) {
-                    stale.stop();
+                    if (made.scene() == scene) {
+                        stale.stop();
+                    } else {
+                        stale.playFromStart();
+                    }
                     last = made;
                     again.run();
                 }
