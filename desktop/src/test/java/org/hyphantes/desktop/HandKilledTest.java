@@ -1,0 +1,91 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.hyphantes.design.Design;
+import org.hyphantes.exchange.project.ProjectFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * The application as its own launcher opens it is killed while a hand works in it that never rests: at most three seconds of its work are
+ * gone. {@code -Dhyphantes.hands=N} kills more often.
+ */
+class HandKilledTest {
+    private static final int KILLS = Integer.getInteger("hyphantes.hands", 2);
+    private static final long MOST_GONE = 3_000;
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void atMostThreeSecondsOfWorkAreGone() throws Exception {
+        Random random = new Random(11);
+        List<Long> gone = new ArrayList<>();
+        for (int kill = 0; kill < KILLS; kill++) {
+            Path home = Files.createDirectories(folder.resolve("home" + kill));
+            gone.add(goneByKill(home, 3_000 + random.nextInt(6_000)));
+        }
+        System.out.println("hands killed " + KILLS + ", ms of work gone " + gone);
+        assertThat(gone).allMatch(g -> g <= MOST_GONE);
+    }
+
+    /** How old (ms) the first act was that was done, but is nowhere, when the process was killed. */
+    private static long goneByKill(Path home, int after) throws Exception {
+        Path work = home.resolve("work.hyphantes");
+        ProjectFile.save(Design.empty("Work"), work);
+        Path said = Files.createFile(home.resolve("said.txt"));
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Dprism.order=sw",
+                "-Duser.home=" + home,
+                "-cp",
+                System.getProperty("java.class.path"),
+                HandProbe.class.getName(),
+                work.toString());
+        builder.environment().put("HOME", home.toString());
+        builder.environment().put("XDG_STATE_HOME", home.resolve("state").toString());
+        Process process = builder.redirectOutput(said.toFile())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        try {
+            for (int i = 0; i < 600 && process.isAlive() && laid(said).isEmpty(); i++) {
+                Thread.sleep(100);
+            }
+            Thread.sleep(after);
+        } finally {
+            process.destroyForcibly().waitFor();
+        }
+        long killed = System.currentTimeMillis();
+        List<Long> laid = laid(said);
+        assertThat(laid).as("the hand has worked").hasSizeGreaterThan(5);
+        int kept = kept(work);
+        try (Stream<Path> aside = Files.walk(home.resolve("state"))) {
+            for (Path file :
+                    aside.filter(f -> f.toString().endsWith(ProjectFile.ENDING)).toList()) {
+                kept = Math.max(kept, kept(file));
+            }
+        }
+        assertThat(kept).as("something is kept").isPositive();
+        return kept >= laid.size() ? 0 : killed - laid.get(kept);
+    }
+
+    private static int kept(Path file) throws Exception {
+        return ProjectFile.open(file).root().members().size();
+    }
+
+    /** When each act was done. */
+    private static List<Long> laid(Path said) throws Exception {
+        return Files.readAllLines(said).stream()
+                .map(l -> l.split(" "))
+                .filter(w -> w.length == 3 && w[2].length() == 13)
+                .map(w -> Long.parseLong(w[2]))
+                .toList();
+    }
+}
