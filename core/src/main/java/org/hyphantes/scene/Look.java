@@ -19,6 +19,7 @@ import org.hyphantes.weave.StrandKey;
  * @param lifted the strand that stands out while all others fade to a third
  * @param textured whether textures tell strands apart
  * @param chosen the figures, by their ids, whose lines stand out
+ * @param strength from 0 to 1: how far all colours stand off the paper; 1 as they are
  */
 public record Look(
         Optional<Box> seen,
@@ -28,7 +29,8 @@ public record Look(
         Optional<Tints> tints,
         Optional<StrandKey> lifted,
         boolean textured,
-        Set<String> chosen) {
+        Set<String> chosen,
+        double strength) {
     /** Ink, paper, what darkens a strand where it dives, and what stands out. */
     public record Inks(Colour ink, Colour paper, Colour shade, Colour chosen) {
         public static final Inks OWN = new Inks(Paint.INK, new Colour("#FFFFFF"), Paint.INK, Paint.INK);
@@ -36,7 +38,15 @@ public record Look(
 
     /** All of it as it is: what a file shows. */
     public static final Look PLAIN = new Look(
-            Optional.empty(), 0, OptionalDouble.empty(), Inks.OWN, Optional.empty(), Optional.empty(), false, Set.of());
+            Optional.empty(),
+            0,
+            OptionalDouble.empty(),
+            Inks.OWN,
+            Optional.empty(),
+            Optional.empty(),
+            false,
+            Set.of(),
+            1);
 
     public Look {
         chosen = Set.copyOf(chosen);
@@ -44,30 +54,35 @@ public record Look(
 
     /** From so near that a millimetre is so many pixels, and no more than a box. */
     public Look at(Box box, double pixels) {
-        return new Look(Optional.of(box), pixels, edge, inks, tints, lifted, textured, chosen);
+        return new Look(Optional.of(box), pixels, edge, inks, tints, lifted, textured, chosen, strength);
     }
 
     public Look edged(double pixels) {
-        return new Look(seen, scale, OptionalDouble.of(pixels), inks, tints, lifted, textured, chosen);
+        return new Look(seen, scale, OptionalDouble.of(pixels), inks, tints, lifted, textured, chosen, strength);
     }
 
     public Look inked(Inks others) {
-        return new Look(seen, scale, edge, others, tints, lifted, textured, chosen);
+        return new Look(seen, scale, edge, others, tints, lifted, textured, chosen, strength);
     }
 
     public Look tinted(Tints others) {
-        return new Look(seen, scale, edge, inks, Optional.of(others), lifted, textured, chosen);
+        return new Look(seen, scale, edge, inks, Optional.of(others), lifted, textured, chosen, strength);
     }
 
     public Look lifting(Optional<StrandKey> strand) {
-        return new Look(seen, scale, edge, inks, tints, strand, textured, chosen);
+        return new Look(seen, scale, edge, inks, tints, strand, textured, chosen, strength);
     }
 
     public Look textured(boolean on) {
-        return new Look(seen, scale, edge, inks, tints, lifted, on, chosen);
+        return new Look(seen, scale, edge, inks, tints, lifted, on, chosen, strength);
     }
 
     public Look choosing(Set<String> figures) {
-        return new Look(seen, scale, edge, inks, tints, lifted, textured, figures);
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, figures, strength);
+    }
+
+    /** Paler, so that something else can stand over it. */
+    public Look pale(double share) {
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, share);
     }
 }

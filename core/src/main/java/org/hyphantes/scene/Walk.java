@@ -32,6 +32,8 @@ public final class Walk {
 
     private final Map<Colour, Colour> faded = new HashMap<>();
 
+    private final Map<Colour, Colour> paled = new HashMap<>();
+
     private Walk(Scene scene, Look look, Output output) {
         this.scene = scene;
         this.look = look;
@@ -123,7 +125,7 @@ public final class Walk {
         } else if (mark instanceof Mark.Stroke stroke) {
             output.strokes(List.of(stroke), line(stroke), map);
         } else if (mark instanceof Mark.Shade shade) {
-            output.shade(shade, look.inks().shade(), map);
+            output.shade(shade, pale(look.inks().shade()), map);
         }
     }
 
@@ -138,12 +140,12 @@ public final class Walk {
         if (bare) {
             return;
         }
-        shades.forEach(s -> output.shade(s, look.inks().shade(), map));
+        shades.forEach(s -> output.shade(s, pale(look.inks().shade()), map));
         strokes.forEach((paint, alike) -> output.strokes(alike, paint, map));
         if (look.textured() && map.equals(Affine.IDENTITY)) {
             Textures textures = new Textures(look.scale());
             areas.values().forEach(alike -> alike.forEach(textures::add));
-            textures.feed(output, look.inks().ink());
+            textures.feed(output, pale(look.inks().ink()));
         }
     }
 
@@ -192,13 +194,13 @@ public final class Walk {
                     ? fill
                     : faded.computeIfAbsent(fill, c -> look.inks().paper().towards(c, FADED));
         }
-        Paint seen = own.filled(fill);
+        Paint seen = own.filled(fill == null ? null : pale(fill));
         if (own.line().isPresent()) {
             // Colours of the design keep its own ink about them, whatever the theme.
             boolean tinted = own.isPlain() && look.tints().isPresent();
             Colour edge =
                     tinted || fill == null ? ink(own.line().get()) : own.line().get();
-            seen = seen.lined(edge, weight(own.weight(), 1, leastPixels));
+            seen = seen.lined(pale(edge), weight(own.weight(), 1, leastPixels));
         }
         return seen;
     }
@@ -210,9 +212,15 @@ public final class Walk {
         boolean within = stroke.origin().isWoven() || own.equals(Paint.INNER_LINE);
         double weight = within ? weight(own.weight(), 0.7, 0) : weight(own.weight(), 1, 0.8);
         if (isChosen(stroke)) {
-            return own.lined(look.inks().chosen(), weight * 1.6);
+            return own.lined(pale(look.inks().chosen()), weight * 1.6);
         }
-        return own.lined(ink(colour), weight);
+        return own.lined(pale(ink(colour)), weight);
+    }
+
+    private Colour pale(Colour colour) {
+        return look.strength() >= 1
+                ? colour
+                : paled.computeIfAbsent(colour, c -> look.inks().paper().towards(c, look.strength()));
     }
 
     private Colour ink(Colour own) {

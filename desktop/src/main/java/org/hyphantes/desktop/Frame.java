@@ -39,6 +39,11 @@ public final class Frame extends Pane {
     private static final double WIDE = 1500;
     private static final double CLASP = 88;
 
+    /** The desk in this window, for what works it from outside. */
+    Desk desk() {
+        return desk;
+    }
+
     /** What the cards between two corners need for all they say. */
     private static final double CARDS = 220;
 

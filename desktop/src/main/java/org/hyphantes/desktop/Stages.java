@@ -11,6 +11,7 @@ import org.hyphantes.desktop.stage.pieces.Pieces;
 import org.hyphantes.desktop.stage.repeat.Repeat;
 import org.hyphantes.desktop.stage.setout.SetOut;
 import org.hyphantes.desktop.stage.weave.WeaveStage;
+import org.hyphantes.treatment.Phase;
 
 /** All stages there are, in the order of their keys, and how one of them is brought into the field. */
 public final class Stages implements Gallery {
@@ -29,13 +30,14 @@ public final class Stages implements Gallery {
     @Override
     public Optional<View> opened(View view, Group root, String id) {
         Stage stage = of(id);
-        return stage.isHere()
-                ? Optional.of(stage.opened(view.withStage(stage.id(), stage.shuttle(root)), root))
-                : Optional.empty();
+        return stage.isHere() ? Optional.of(stage.opened(view.withStage(stage.id()), root)) : Optional.empty();
     }
 
     @Override
-    public int shuttle(String id, Group group) {
-        return of(id).shuttle(group);
+    public Optional<String> showing(Phase phase) {
+        return EACH.stream()
+                .filter(s -> s.isHere() && s.shows(phase))
+                .findFirst()
+                .map(Stage::id);
     }
 }

@@ -1,6 +1,7 @@
 package org.hyphantes.desktop;
 
 import java.io.PrintStream;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.FutureTask;
 import javafx.application.Platform;
@@ -21,16 +22,17 @@ final class HandProbe {
         Thread launcher = new Thread(() -> Launcher.main(file), "launcher");
         launcher.setDaemon(true);
         launcher.start();
-        await();
+        Frame frame = await();
         Robot robot = onFx(Robot::new);
-        for (int laid = 1; ; laid++) {
+        for (int word = 1; ; word++) {
             for (KeyCode key : new KeyCode[] {
                 KeyCode.B, KeyCode.O, KeyCode.X, KeyCode.SPACE, KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.ENTER
             }) {
                 type(robot, key);
             }
+            int laid = onFx(() -> frame.desk().design().root().members().size());
             REPORT.println("laid " + laid + " " + System.currentTimeMillis());
-            if (laid % 9 == 0) {
+            if (word % 9 == 0) {
                 onFx(() -> {
                     robot.keyPress(KeyCode.CONTROL);
                     return null;
@@ -52,13 +54,15 @@ final class HandProbe {
         Thread.sleep(15);
     }
 
-    private static void await() throws Exception {
+    private static Frame await() throws Exception {
         for (int i = 0; i < 600; i++) {
             Thread.sleep(100);
             try {
-                if (onFx(() -> Window.getWindows().stream().anyMatch(Window::isFocused))) {
+                Optional<Window> window = onFx(() ->
+                        Window.getWindows().stream().filter(Window::isFocused).findFirst());
+                if (window.isPresent()) {
                     Thread.sleep(1_500);
-                    return;
+                    return (Frame) window.get().getScene().getRoot();
                 }
             } catch (IllegalStateException e) {
                 // The toolkit is not up yet.

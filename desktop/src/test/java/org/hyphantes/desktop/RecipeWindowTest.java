@@ -6,13 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.paint.Color;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.act.ReachActs;
+import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.weave.Reach;
@@ -50,8 +54,18 @@ class RecipeWindowTest extends WindowFixture {
 
     @Test
     void barsPassAStepUnderAndOverAgain(FxRobot robot) {
-        robot.clickOn(station(robot, 1, 49));
+        robot.clickOn(station(robot, 1, 20))
+                .clickOn(station(robot, 0, 78))
+                .clickOn(station(robot, 1, 49).add(20, 0));
+        eventually(() -> assertThat(desk.view().subject()).contains(new Subject.OfStep("design", "band-1")));
+        assertThat(desk.design())
+                .as("beside the bars a station only opens its sentence")
+                .isEqualTo(Demo.TIDE_RING.design());
+        robot.clickOn(station(robot, 2, 20)).clickOn(station(robot, 1, 49));
         eventually(() -> assertThat(desk.root().recipe()).extracting(Step::over).containsExactly(true, false, true));
+        assertThat(desk.view().subject())
+                .as("and the sentence is about it")
+                .contains(new Subject.OfStep("design", "band-1"));
         eventually(() ->
                 assertThat(robot.lookup("#snag").queryAs(Label.class).getText()).contains("Interlace finds no bands"));
         robot.clickOn(station(robot, 0, 78));
@@ -203,9 +217,59 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
         click(robot, "#corner-set-out");
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));
-        eventually(() -> assertThat(desk.view().shuttle())
-                .as("the shuttle rests after the last Turn")
-                .isEqualTo(1));
+    }
+
+    @Test
+    void aStageNeverMovesTheShuttleAndANewStepIsSeenAtOnce(FxRobot robot) {
+        robot.push(KeyCode.ALT, KeyCode.LEFT).push(KeyCode.ALT, KeyCode.LEFT);
+        eventually(() -> assertThat(desk.view().shuttle()).isEqualTo(1));
+        robot.type(KeyCode.F2).type(KeyCode.F3);
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
+        assertThat(desk.view().shuttle()).isEqualTo(1);
+        robot.push(KeyCode.ALT, KeyCode.END).type(KeyCode.F2);
+        robot.write("colouring").type(KeyCode.ENTER);
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "band", "interlace", "colouring"));
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
+        assertThat(desk.view().shuttle()).as("nothing is beyond it").isEqualTo(4);
+        robot.write("offset 3").type(KeyCode.ENTER);
+        eventually(() -> assertThat(recipe()).containsExactly("turn", "offset", "band", "interlace", "colouring"));
+        eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));
+        assertThat(desk.view().subject()).contains(new Subject.OfStep("design", "offset-1"));
+        assertThat(desk.view().shuttle()).isEqualTo(5);
+        eventually(() -> assertThat(desk.resolved().field().work().weaves()).isNotEmpty());
+    }
+
+    /** How dark the darkest is that stands within 3 pixels of a place: 0 for paper, 1 for black. */
+    private double darkness(FxRobot robot, Point place) {
+        double darkest = 0;
+        for (int dy = -3; dy <= 3; dy++) {
+            Color seen = robot.robotContext()
+                    .getCaptureSupport()
+                    .captureRegion(pixel(onScreen(place).add(0, dy)))
+                    .getPixelReader()
+                    .getColor(0, 0);
+            darkest = Math.max(
+                    darkest, 1 - seen.getBrightness() / Palette.LIGHT.paper().getBrightness());
+        }
+        return Math.max(0, darkest);
+    }
+
+    private static Rectangle2D pixel(Point2D at) {
+        return new Rectangle2D(Math.floor(at.getX()), Math.floor(at.getY()), 1, 1);
+    }
+
+    @Test
+    void inSetOutTheFinishedWorkLiesPaleUnderTheLinesAndFollows(FxRobot robot) {
+        robot.type(KeyCode.F2);
+        robot.push(KeyCode.ESCAPE);
+        eventually(() -> assertThat(darkness(robot, new Point(0, -109))).isZero());
+        Point edge = new Point(0, -(62 + 40 + 3));
+        eventually(() -> assertThat(darkness(robot, edge)).isBetween(0.05, 0.5));
+        robot.interact(() -> desk.set(new Subject.OfStep("design", "band-1"), "width", "8", false));
+        Point wider = new Point(0, -(62 + 40 + 4));
+        eventually(() -> assertThat(darkness(robot, wider)).isBetween(0.05, 0.5));
+        robot.push(KeyCode.ALT, KeyCode.HOME);
+        eventually(() -> assertThat(darkness(robot, wider)).isZero());
     }
 
     @Test

@@ -5,7 +5,6 @@ import java.util.Set;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Gallery;
 
 /** Takes groups in hand: into one of the group in hand, and out of it again. */
 public final class GroupActs {
@@ -17,10 +16,7 @@ public final class GroupActs {
 
     /** Takes a group in hand, which then is all that is set out and worked on. */
     public void into(Group group) {
-        int steps = desk.view().stage().equals(Gallery.SET_OUT)
-                ? group.settingOut()
-                : group.recipe().size();
-        desk.look(desk.view().within(group.id(), steps));
+        desk.look(desk.view().within(group.id(), group.recipe().size()));
         desk.say("In " + group.name() + ". Alt+Up leads out of it.");
     }
 

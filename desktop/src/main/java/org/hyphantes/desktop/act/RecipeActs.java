@@ -6,7 +6,6 @@ import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Phase;
@@ -51,28 +50,40 @@ public final class RecipeActs {
         desk.look(desk.view().about(new Subject.OfStep(group(), step.id())));
     }
 
-    /** Adds a step where the shuttle is and makes it the subject of the sentence. */
+    /** Adds a step, shows what it makes and makes it the subject of the sentence. */
     public void add(Treatment treatment) {
         int at = placeFor(treatment);
+        int shuttle = desk.view().shuttle();
         desk.edit(Recipes.addStep(group(), at, treatment));
-        int added = Math.min(at, steps().size() - 1);
-        desk.look(desk.view()
-                .withShuttle(Math.min(at + 1, steps().size()))
-                .about(new Subject.OfStep(group(), steps().get(added).id())));
+        Step added = steps().get(Math.min(at, steps().size() - 1));
+        desk.look(desk.view().withShuttle(Math.min(Math.max(shuttle, at) + 1, steps().size())));
+        desk.openFor(treatment.phase());
+        choose(added);
+        if (at < steps().size() - 1) {
+            desk.say(treatment.schema().title() + " added "
+                    + (at > 0 ? "after " + steps().get(at - 1).title() + ", " : "") + "before "
+                    + steps().get(at + 1).title() + ".");
+        }
     }
 
-    /** Where the shuttle is; but what is added while setting out comes after the steps that go before it. */
+    /** Where the shuttle is; with all steps before it, after those of its own phase or an earlier one. */
     private int placeFor(Treatment treatment) {
         int at = desk.view().shuttle();
-        if (!desk.view().stage().equals(Gallery.SET_OUT) || treatment.phase() == Phase.SETTING_OUT) {
-            return at;
+        boolean end = at >= steps().size();
+        while (end && at > 0 && isLater(steps().get(at - 1), treatment)) {
+            at--;
         }
-        for (int i = at; i < steps().size(); i++) {
-            if (steps().get(i).treatment().phase().compareTo(treatment.phase()) <= 0) {
-                at = i + 1;
+        if (treatment.phase() != Phase.SETTING_OUT) {
+            // Nothing that follows on setting out comes between its steps.
+            for (int i = at; i < steps().size(); i++) {
+                at = isLater(steps().get(i), treatment) ? at : i + 1;
             }
         }
         return at;
+    }
+
+    private static boolean isLater(Step step, Treatment treatment) {
+        return step.treatment().phase().compareTo(treatment.phase()) > 0;
     }
 
     /** Weaves what is set out, with bands first if there are none. */

@@ -23,6 +23,7 @@ import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Reading;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.treatment.Laying;
+import org.hyphantes.treatment.Phase;
 import org.hyphantes.weave.StrandKey;
 
 /**
@@ -187,6 +188,11 @@ public final class Desk {
                 .ifPresentOrElse(this::look, () -> say(gallery.title(stage) + " is not in this version yet."));
     }
 
+    /** Brings the stage into the field in which what a step of a phase makes is seen. */
+    public void openFor(Phase phase) {
+        gallery.showing(phase).filter(s -> !s.equals(view().stage())).ifPresent(this::open);
+    }
+
     /** Does an edit and says so. */
     public void edit(Edit edit) {
         dragging.set(false);
@@ -267,17 +273,18 @@ public final class Desk {
             view.set(view().choosing(root().id(), there));
         }
         if (atEnd || view().shuttle() > steps) {
-            view.set(view().withShuttle(gallery.shuttle(view().stage(), root())));
+            view.set(view().withShuttle(steps));
         }
         resolve();
     }
 
     public void undo() {
+        boolean atEnd = view().shuttle() >= root().recipe().size();
         String words = history.get().undoWords();
         if (history.get().canUndo()) {
             history.set(history.get().undone());
             say("Taken back: " + words);
-            adoptRecipe(true);
+            adoptRecipe(atEnd);
         } else {
             say("Nothing to take back.");
         }
@@ -285,11 +292,12 @@ public final class Desk {
     }
 
     public void redo() {
+        boolean atEnd = view().shuttle() >= root().recipe().size();
         String words = history.get().redoWords();
         if (history.get().canRedo()) {
             history.set(history.get().redone());
             say("Done again: " + words);
-            adoptRecipe(true);
+            adoptRecipe(atEnd);
         } else {
             say("Nothing to do again.");
         }

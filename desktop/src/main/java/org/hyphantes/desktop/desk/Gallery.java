@@ -2,6 +2,7 @@ package org.hyphantes.desktop.desk;
 
 import java.util.Optional;
 import org.hyphantes.design.Group;
+import org.hyphantes.treatment.Phase;
 
 /** What the desk asks of the stages, by their ids; the stages know the desk, so it knows them only by this. */
 public interface Gallery {
@@ -13,10 +14,10 @@ public interface Gallery {
     /** The view with a stage brought into the field; empty for one that this version has not. */
     Optional<View> opened(View view, Group root, String stage);
 
-    /** How many steps of a group's recipe a stage shows while nobody has moved the shuttle. */
-    int shuttle(String stage, Group group);
+    /** The id of the stage in which what a step of a phase makes is seen; empty when none shows it. */
+    Optional<String> showing(Phase phase);
 
-    /** A gallery without stages, which shows all steps. */
+    /** A gallery without stages. */
     static Gallery bare() {
         return new Gallery() {
             @Override
@@ -26,12 +27,12 @@ public interface Gallery {
 
             @Override
             public Optional<View> opened(View view, Group root, String stage) {
-                return Optional.of(view.withStage(stage, shuttle(stage, root)));
+                return Optional.of(view.withStage(stage));
             }
 
             @Override
-            public int shuttle(String stage, Group group) {
-                return group.recipe().size();
+            public Optional<String> showing(Phase phase) {
+                return Optional.empty();
             }
         };
     }

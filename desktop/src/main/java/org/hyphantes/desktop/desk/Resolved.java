@@ -28,7 +28,7 @@ import org.hyphantes.treatment.Work;
  * @param setOut the group in hand as set out, before its first band
  * @param lines the centre lines of that
  * @param field the work of the group in hand as far as the shuttle
- * @param fieldLines the centre lines of that
+ * @param fieldLines the centre lines of what is set out, as far as the shuttle
  * @param finished the work of the whole recipe
  * @param inventory its strands and crossings
  * @param round the square about the centre of its turns, or its middle, that holds the finished work
@@ -57,7 +57,8 @@ public record Resolved(
         Group root = wish.inHand();
         PageBox pageBox = design.page().pageBox();
         List<String> figures = design.figures();
-        Artwork setOut = resolver.resolve(root.upTo(root.settingOut()), pageBox, figures, watch);
+        int settingOut = root.settingOut();
+        Artwork setOut = resolver.resolve(root.upTo(settingOut), pageBox, figures, watch);
         Artwork finished = resolver.resolve(design, watch);
         boolean whole = root == design.root() && wish.shuttle() >= root.recipe().size();
         Artwork field = whole ? finished : resolver.resolve(root.upTo(wish.shuttle()), pageBox, figures, watch);
@@ -77,7 +78,7 @@ public record Resolved(
                 setOut,
                 lines,
                 field,
-                field.work() == setOut.work() ? lines : field.lines(),
+                wish.shuttle() < settingOut ? field.lines() : lines,
                 finished,
                 Inventory.of(finished),
                 RoundBox.about(centre, finished.scene()),

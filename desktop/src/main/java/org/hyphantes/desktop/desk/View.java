@@ -57,9 +57,8 @@ public record View(
         points = Set.copyOf(points);
     }
 
-    public View withStage(String other, int shuttleThere) {
-        return new View(
-                other, group, shuttleThere, subject, chosen, scale, centre, reach, points, dark, textures, folded);
+    public View withStage(String other) {
+        return new View(other, group, shuttle, subject, chosen, scale, centre, reach, points, dark, textures, folded);
     }
 
     public View withShuttle(int steps) {

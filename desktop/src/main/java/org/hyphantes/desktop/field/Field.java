@@ -41,6 +41,7 @@ public final class Field extends Pane implements Glass {
     private final Canvas drawing = new Canvas();
     private final Canvas marks = new Canvas();
     private final Painter painter = new Painter(this::redraw);
+    private final Painter under = new Painter(this::redraw);
     private final Label label = new Label();
     private final Label empty = new Label();
     private final Rim rim;
@@ -204,7 +205,7 @@ public final class Field extends Pane implements Glass {
         GraphicsContext gc = drawing.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, drawing.getWidth(), drawing.getHeight());
-        hand().draw(new Sheet(gc, seen, palette, painter));
+        hand().draw(new Sheet(gc, seen, palette, painter, under));
         rim.draw(gc, drawing.getWidth(), drawing.getHeight());
         redrawMarks();
     }
@@ -234,7 +235,7 @@ public final class Field extends Pane implements Glass {
         if (marks.isVisible()) {
             GraphicsContext gc = marks.getGraphicsContext2D();
             gc.clearRect(0, 0, getWidth(), getHeight());
-            hand().marks(new Sheet(gc, camera, Palette.of(desk.view().dark()), painter));
+            hand().marks(new Sheet(gc, camera, Palette.of(desk.view().dark()), painter, under));
         }
     }
 

@@ -7,9 +7,14 @@ import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
 
-/** What a hand draws on: a canvas, the camera over it, the colours of the theme, and what draws scenes there. */
-public record Sheet(GraphicsContext gc, Camera camera, Palette palette, Painter painter) {
+/** What a hand draws on: a canvas, the camera over it, the colours of the theme, and what draws scenes there, one over another. */
+public record Sheet(GraphicsContext gc, Camera camera, Palette palette, Painter painter, Painter under) {
     public void draw(Scene scene, Look look) {
         painter.draw(scene, look, gc, camera);
+    }
+
+    /** Draws what a hand lays its scene over. */
+    public void drawUnder(Scene scene, Look look) {
+        under.draw(scene, look, gc, camera);
     }
 }

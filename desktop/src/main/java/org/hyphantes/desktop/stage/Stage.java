@@ -13,6 +13,7 @@ import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
+import org.hyphantes.treatment.Phase;
 
 /**
  * A picture of the design: its name and key, where it stands, what its corner shows, and the hand that works in the field while it is
@@ -56,9 +57,9 @@ public interface Stage {
     /** One drawn hint above those words, about a place in pixels. */
     default void drawHint(GraphicsContext gc, double x, double y) {}
 
-    /** How many steps of a recipe it shows while nobody has moved the shuttle. */
-    default int shuttle(Group group) {
-        return group.recipe().size();
+    /** Whether what a step of a phase makes is best seen in it, so that a new one opens it. */
+    default boolean shows(Phase phase) {
+        return false;
     }
 
     /** The view with this stage just opened: what the sentence is about then. */

@@ -3,9 +3,11 @@ package org.hyphantes.desktop.strip;
 import java.util.List;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -39,6 +41,8 @@ final class Cord extends Region {
     private final RecipeActs recipe;
     private final Focus focus;
     private final Canvas canvas = new Canvas();
+    private final Tooltip tip = new Tooltip();
+    private int tipped = -1;
     private Grip grip = Grip.NONE;
     private int held = -1;
     private double heldX;
@@ -76,7 +80,24 @@ final class Cord extends Region {
     private void at(double x, double y) {
         pointerX = x;
         pointerY = y;
+        int station = stationAt(x);
+        int bars = onBars(station, x, y) ? station : -1;
+        setCursor(bars >= 0 || onPlus(x, y) ? Cursor.HAND : Cursor.DEFAULT);
+        if (bars != tipped) {
+            tipped = bars;
+            tip();
+        }
         draw();
+    }
+
+    /** What the bars under the pointer would do. */
+    private void tip() {
+        Tooltip.uninstall(this, tip);
+        if (tipped >= 0) {
+            Step step = steps().get(tipped);
+            tip.setText(step.title() + (step.over() ? ": pass under, as if it were not there" : ": pass over again"));
+            Tooltip.install(this, tip);
+        }
     }
 
     @Override
@@ -136,7 +157,8 @@ final class Cord extends Region {
             } else if (!still) {
                 int to = (int) Math.floor((event.getX() - scroll) / STATION);
                 recipe.move(held, Math.max(0, Math.min(steps().size() - 1, to)));
-            } else if (Math.abs(event.getX() - middle(held)) <= 14 && Math.abs(event.getY() - CORD_Y) <= 22) {
+            } else if (onBars(held, event.getX(), event.getY())) {
+                recipe.choose(held);
                 recipe.pass(held);
             } else {
                 recipe.choose(held);
@@ -148,6 +170,12 @@ final class Cord extends Region {
         held = -1;
         draw();
         event.consume();
+    }
+
+    private boolean onBars(int station, double x, double y) {
+        return station >= 0
+                && Math.abs(x - middle(station)) <= CordPicture.CASE_WIDTH
+                && Math.abs(y - CORD_Y) <= CordPicture.CASE_HEIGHT;
     }
 
     private boolean onPlus(double x, double y) {
@@ -206,8 +234,8 @@ final class Cord extends Region {
             Step step = steps().get(i);
             boolean carried = grip == Grip.STATION && held == i && Math.abs(pointerX - heldX) >= 6;
             boolean frayed = step.over() && RecipeOrder.cannotWork(desk.design(), desk.root(), i);
-            CordPicture.Mood mood =
-                    new CordPicture.Mood(chosen == i, i < desk.view().shuttle(), frayed, isFocused());
+            CordPicture.Mood mood = new CordPicture.Mood(
+                    chosen == i, i < desk.view().shuttle(), frayed, isFocused(), onBars(i, pointerX, pointerY));
             picture.station(step, carried ? pointerX : middle(i), brief(step), mood);
         }
         picture.plus(plusX(), onPlus(pointerX, pointerY));

@@ -11,12 +11,17 @@ import org.hyphantes.desktop.chrome.Typefaces;
 final class CordPicture {
     static final double CORD_Y = 49;
 
+    /** Half the size of the case that the bars stand in. */
+    static final double CASE_WIDTH = 14;
+
+    static final double CASE_HEIGHT = 22;
+
     private final GraphicsContext gc;
     private final Palette palette;
     private final double height;
 
     /** How a station stands: chosen, before the shuttle, unable to work, in the keyboard's hand. */
-    record Mood(boolean chosen, boolean woven, boolean frayed, boolean focused) {}
+    record Mood(boolean chosen, boolean woven, boolean frayed, boolean focused, boolean onBars) {}
 
     CordPicture(GraphicsContext gc, Palette palette, double height) {
         this.gc = gc;
@@ -61,7 +66,7 @@ final class CordPicture {
                 dashed(x - 62, x + 62);
             }
         }
-        bars(x, step.over());
+        bars(x, step.over(), mood.onBars());
         if (mood.frayed()) {
             frayed(x);
         }
@@ -80,7 +85,16 @@ final class CordPicture {
         }
     }
 
-    private void bars(double x, boolean over) {
+    /** The bars, in a case of their own, which tells that they are a switch. */
+    private void bars(double x, boolean over, boolean hovered) {
+        gc.setFill(hovered ? palette.wash() : palette.surface());
+        gc.fillRoundRect(x - CASE_WIDTH, CORD_Y - CASE_HEIGHT, 2 * CASE_WIDTH, 2 * CASE_HEIGHT, 10, 10);
+        gc.setStroke(hovered ? palette.verdigris() : palette.edge());
+        gc.setLineWidth(hovered ? 1.5 : 1);
+        gc.strokeRoundRect(x - CASE_WIDTH, CORD_Y - CASE_HEIGHT, 2 * CASE_WIDTH, 2 * CASE_HEIGHT, 10, 10);
+        if (over) {
+            doubled(x - CASE_WIDTH, x + CASE_WIDTH);
+        }
         gc.setStroke(over ? palette.ink() : palette.edge());
         gc.setLineWidth(3);
         for (double bar : new double[] {x - 5, x + 5}) {

@@ -26,6 +26,7 @@ import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
+import org.hyphantes.treatment.Phase;
 
 /** The stage in which figures are laid. */
 public final class SetOut implements Stage {
@@ -65,8 +66,8 @@ public final class SetOut implements Stage {
     }
 
     @Override
-    public int shuttle(Group group) {
-        return group.settingOut();
+    public boolean shows(Phase phase) {
+        return phase == Phase.SETTING_OUT;
     }
 
     /** About the figure that is chosen, or else the first. */

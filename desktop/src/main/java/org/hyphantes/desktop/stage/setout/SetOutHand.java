@@ -31,6 +31,9 @@ final class SetOutHand implements Hand {
     /** So many millimetres on either side of the centre are seen at least. */
     private static final double LEAST_SEEN = 60;
 
+    /** How strong the finished work is under the lines. */
+    private static final double PALE = 0.3;
+
     private final Bench bench;
     private final Desk desk;
     private final Glass glass;
@@ -74,6 +77,10 @@ final class SetOutHand implements Hand {
         ground.draw(resolved.design());
         ground.helpers(resolved.helpers(), desk.view().chosen());
         Look look = Looks.own(sheet.palette(), 1.2).choosing(desk.view().chosen());
+        if (resolved.field().work() != resolved.setOut().work()) {
+            sheet.drawUnder(
+                    resolved.field().scene(), Looks.own(sheet.palette(), 1).pale(PALE));
+        }
         sheet.draw(resolved.fieldLines(), look);
     }
 

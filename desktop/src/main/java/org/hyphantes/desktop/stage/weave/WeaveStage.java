@@ -19,6 +19,7 @@ import org.hyphantes.desktop.stage.Phrase;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Phase;
 
 /** The stage in which over and under are seen and set. */
 public final class WeaveStage implements Stage {
@@ -52,12 +53,9 @@ public final class WeaveStage implements Stage {
         return resolved.finished().scene();
     }
 
-    /** As far as the last interlacing. */
     @Override
-    public int shuttle(Group group) {
-        return group.last(Interlace.class)
-                .map(s -> group.indexOf(s.id()) + 1)
-                .orElse(group.recipe().size());
+    public boolean shows(Phase phase) {
+        return phase != Phase.SETTING_OUT;
     }
 
     @Override
