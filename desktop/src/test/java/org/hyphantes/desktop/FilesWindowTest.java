@@ -138,6 +138,18 @@ class FilesWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.design().name()).isEqualTo("Something else"));
     }
 
+    @Test
+    void aDesignTakesTheNameOfItsFirstFileAndOfNoOther(FxRobot robot) throws Exception {
+        written = "harbour-gate";
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        eventually(() -> assertThat(desk.isSaved()).isTrue());
+        assertThat(desk.design().name()).isEqualTo("Harbour gate");
+        written = "another";
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.S);
+        eventually(() -> assertThat(folder.resolve("another.hyphantes")).exists());
+        assertThat(ProjectFile.open(folder.resolve("another.hyphantes")).name()).isEqualTo("Harbour gate");
+    }
+
     /** The header of a picture of 40,000 squared, which a few bytes can claim. */
     private static byte[] bomb() throws Exception {
         ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -54,7 +54,7 @@ class HandKilledTest {
         builder.environment().put("HOME", home.toString());
         builder.environment().put("XDG_STATE_HOME", home.resolve("state").toString());
         Process process = builder.redirectOutput(said.toFile())
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .redirectError(home.resolve("errors.txt").toFile())
                 .start();
         try {
             for (int i = 0; i < 600 && process.isAlive() && laid(said).isEmpty(); i++) {
@@ -66,7 +66,11 @@ class HandKilledTest {
         }
         long killed = System.currentTimeMillis();
         TreeMap<Integer, Long> laid = laid(said);
-        assertThat(laid).as("the hand has worked").hasSizeGreaterThan(3);
+        assertThat(laid)
+                .as(
+                        "the hand has worked; it said %s",
+                        Files.readString(said) + Files.readString(home.resolve("errors.txt")))
+                .hasSizeGreaterThan(3);
         int kept = kept(work);
         if (Files.exists(home.resolve("state"))) {
             try (Stream<Path> aside = Files.walk(home.resolve("state"))) {

@@ -139,6 +139,20 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(band()).isCloseTo(6.9, within(1e-9)));
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         eventually(() -> assertThat(band()).isEqualTo(6));
+        robot.clickOn("#slot-width")
+                .write("5")
+                .type(KeyCode.ENTER)
+                .write("offset 3")
+                .type(KeyCode.ENTER);
+        eventually(() ->
+                assertThat(recipe()).as("after Enter letters begin a word").contains("offset"));
+        assertThat(((Band) desk.root().last(Band.class).orElseThrow().treatment())
+                        .width()
+                        .value())
+                .isEqualTo(5);
+        robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(band()).isEqualTo(6));
+        robot.interact(() -> desk.look(desk.view().about(new Subject.OfStep("design", "band-1"))));
         robot.drag("#slot-width", MouseButton.PRIMARY).moveBy(6, 0).moveBy(6, 0).drop();
         eventually(() -> assertThat(band()).isGreaterThan(6.9));
         robot.push(KeyCode.CONTROL, KeyCode.Z);

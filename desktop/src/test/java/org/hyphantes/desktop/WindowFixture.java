@@ -38,6 +38,9 @@ abstract class WindowFixture {
     Frame frame;
     Path chosen;
 
+    /** What a file is called in place of the name suggested; null for that. */
+    String written;
+
     /** Opens the window; each test class calls this from its own start, for TestFX looks for that in the class itself only. */
     void open(Stage window) {
         frame = HyphantesApp.open(window, desk, new Remembered(folder.resolve("state")));
@@ -55,7 +58,7 @@ abstract class WindowFixture {
 
             @Override
             public Optional<Path> toWrite(String title, String suggestedName, String ending) {
-                return Optional.of(folder.resolve(suggestedName + ending));
+                return Optional.of(folder.resolve((written == null ? suggestedName : written) + ending));
             }
         });
     }

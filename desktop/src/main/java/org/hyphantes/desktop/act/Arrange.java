@@ -1,11 +1,14 @@
 package org.hyphantes.desktop.act;
 
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Edit;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Member;
 import org.hyphantes.design.Standing;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.geometry.Affine;
@@ -106,13 +109,33 @@ public final class Arrange {
         chosen.keep(Arranging.spread(desk.design(), chosen.group(), chosen.ids(), across));
     }
 
+    /** Takes what is selected into a group, or takes groups apart; what came of it is selected then. */
     public void group(boolean together) {
-        if (chosen.isSomething()) {
-            desk.edit(
-                    together
-                            ? Arranging.group(chosen.group(), chosen.ids())
-                            : Arranging.ungroup(chosen.group(), chosen.ids()));
+        if (!chosen.isSomething()) {
+            return;
         }
+        Set<String> kept = new LinkedHashSet<>();
+        if (!together) {
+            chosen.members()
+                    .forEach(m ->
+                            (m instanceof Group inner ? inner.members() : List.of(m)).forEach(i -> kept.add(i.id())));
+        }
+        Set<String> before = ids(desk.root().members());
+        desk.edit(
+                together
+                        ? Arranging.group(chosen.group(), chosen.ids())
+                        : Arranging.ungroup(chosen.group(), chosen.ids()));
+        if (together) {
+            kept.addAll(ids(desk.root().members()));
+            kept.removeAll(before);
+        }
+        desk.look(desk.view().choosing(chosen.group(), kept));
+    }
+
+    private static Set<String> ids(List<Member> members) {
+        Set<String> ids = new LinkedHashSet<>();
+        members.forEach(m -> ids.add(m.id()));
+        return ids;
     }
 
     public void rename(String name) {

@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.hyphantes.design.Design;
+import org.hyphantes.design.Edit;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.desktop.desk.Resolved;
@@ -241,6 +242,9 @@ public final class Documents {
     }
 
     private boolean save(Path path) {
+        if (file.get().isEmpty()) {
+            takeNameOf(path);
+        }
         try {
             ProjectFile.save(desk.design(), path);
             file.set(Optional.of(path));
@@ -254,6 +258,20 @@ public final class Documents {
             desk.warn("Not saved: " + Refusal.words(e) + " The design is safe in memory; save it elsewhere.");
             return false;
         }
+    }
+
+    /** A design takes the name of its first file, unless the file has been named after it. */
+    private void takeNameOf(Path path) {
+        String plain = path.getFileName().toString();
+        String base = plain.endsWith(ProjectFile.ENDING)
+                ? plain.substring(0, plain.length() - ProjectFile.ENDING.length())
+                : plain;
+        if (base.isBlank() || base.equals(fileName())) {
+            return;
+        }
+        String words = base.replaceAll("[-_\\s\\p{Cc}\\p{Cs}]+", " ").strip();
+        String name = words.isEmpty() ? base : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        desk.edit(new Edit("Named " + name + ".", d -> d.named(name)));
     }
 
     /** Writes what is handed over. */

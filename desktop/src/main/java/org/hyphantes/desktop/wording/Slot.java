@@ -29,7 +29,7 @@ import org.hyphantes.setting.Scope;
 
 /**
  * A setting in a sentence: words on a wash until it is opened, then a field to type in. Up and Down step it, dragging
- * scrubs it, Enter keeps, Escape restores. A choice opens a short menu instead.
+ * scrubs it, Enter opens and keeps, Escape restores; letters typed while it is closed begin a word. A choice opens a short menu instead.
  */
 final class Slot extends VBox {
     private static final double SCRUB = 4;
@@ -114,7 +114,7 @@ final class Slot extends VBox {
     }
 
     private static boolean isBeginning(String character) {
-        return !character.isEmpty() && (Character.isLetterOrDigit(character.charAt(0)) || "(=-.".contains(character));
+        return !character.isEmpty() && (Character.isDigit(character.charAt(0)) || "(=-.".contains(character));
     }
 
     String key() {

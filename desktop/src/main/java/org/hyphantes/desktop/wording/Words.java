@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
@@ -14,7 +15,9 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.figure.Form;
+import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Reading;
 import org.hyphantes.treatment.Treatment;
 
 /** The words that can be typed: figures and treatments with a first number, stages and what is done in them, and measures. */
@@ -122,23 +125,51 @@ public final class Words {
         return false;
     }
 
-    /** Adds a figure, and makes the sentence about it. */
+    /** Adds a figure, and makes the sentence about it; a number that cannot be read adds nothing. */
     public boolean figure(Form form, String number) {
-        new FigureActs(bench).add(form.schema().word());
-        Subject subject = desk.view().subject().orElseThrow();
-        return number.isEmpty() || desk.set(subject, firstNumber(form), number, false);
+        String word = form.schema().word();
+        Form starting = bench.nouns().starting(word);
+        return readable(starting, number, with -> {
+            if (!bench.nouns().becomes(word)) {
+                new FigureActs(bench).add((Form) with);
+                if (!number.isEmpty()) {
+                    bench.nouns().startLike((Form) with);
+                }
+            } else if (!number.isEmpty()) {
+                desk.set(desk.view().subject().orElseThrow(), firstNumber(form), number, false);
+            }
+        });
     }
 
     /** Sets the first number of the step of this kind, or adds one. */
     private boolean treatment(Treatment treatment, String number) {
         Optional<Step> there = desk.root().last(treatment.getClass());
         if (there.isEmpty()) {
-            new RecipeActs(desk).add(treatment);
-        } else {
-            desk.look(desk.view()
-                    .about(new Subject.OfStep(desk.root().id(), there.get().id())));
+            return readable(treatment, number, with -> new RecipeActs(desk).add((Treatment) with));
         }
-        return number.isEmpty() || desk.set(desk.view().subject().orElseThrow(), firstNumber(treatment), number, false);
+        Subject step = new Subject.OfStep(desk.root().id(), there.get().id());
+        boolean set = number.isEmpty() || desk.set(step, firstNumber(treatment), number, false);
+        desk.look(desk.view().about(step));
+        return set;
+    }
+
+    /** Hands a thing on with its first number as typed, if that can be read; what cannot is said, and nothing is done. */
+    private boolean readable(Described thing, String number, Consumer<Described> act) {
+        try {
+            if (number.isEmpty()) {
+                act.accept(thing);
+                return true;
+            }
+            Reading<?> reading = thing.schema().read(thing, firstNumber(thing), number, desk.scope());
+            act.accept((Described) reading.value());
+            if (!reading.note().isEmpty()) {
+                desk.warn(reading.note());
+            }
+            return true;
+        } catch (CannotRead e) {
+            desk.warn(e.getMessage());
+            return false;
+        }
     }
 
     /** The first setting that a number or words typed behind the word can mean: not a choice, and no name of another thing. */

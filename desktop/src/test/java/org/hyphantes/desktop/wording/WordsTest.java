@@ -10,8 +10,10 @@ import javafx.scene.text.Text;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.Stages;
 import org.hyphantes.desktop.TestDesk;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
 import org.hyphantes.known.PointKind;
 import org.hyphantes.setting.Described;
@@ -105,6 +107,40 @@ class WordsTest {
         on.act(() -> words.run("fit", ""));
         assertThat(on.desk().design().page().box().width())
                 .isEqualTo(on.settled().finished().box().width() + 10, org.assertj.core.api.Assertions.within(0.01));
+    }
+
+    @Test
+    void whatIsRefusedDoesNothingAndWhatIsTakenIsOneEdit() {
+        TestDesk on = new TestDesk(Design.empty("Nothing in it"));
+        Words words = new Words(on.bench(), Stages.EACH);
+        Design before = on.desk().design();
+        for (String typed : List.of("circle 60 20", "star x", "band 3 4", "turn 2.5.1", "lens )", "oval")) {
+            on.act(() -> on.desk().say(""));
+            boolean done = TestDesk.on(() -> words.run(typed));
+            assertThat(done).as(typed).isEqualTo(typed.equals("oval"));
+            if (done) {
+                on.act(on.desk()::undo);
+            }
+            assertThat(on.message()).as(typed).isNotBlank();
+            assertThat(on.desk().design()).as(typed).isEqualTo(before);
+            assertThat(on.desk().view().subject()).as(typed).isEmpty();
+        }
+        on.act(() -> words.run("circle 60"));
+        assertThat(((Circle) on.desk().root().figure("circle-1").orElseThrow().form())
+                        .radius()
+                        .value())
+                .isEqualTo(60);
+        on.act(() -> words.run("circle 20"));
+        on.act(() -> words.run("select all"));
+        on.act(() -> words.run("group"));
+        String group = on.desk().root().members().get(0).id();
+        assertThat(on.desk().view().chosen()).as("what was grouped").containsExactly(group);
+        on.act(() -> words.run("ungroup"));
+        assertThat(on.desk().view().chosen()).containsExactlyInAnyOrder("circle-1", "circle-2");
+        for (int i = 0; i < 4; i++) {
+            on.act(on.desk()::undo);
+        }
+        assertThat(on.desk().design()).as("a word is one edit").isEqualTo(before);
     }
 
     @Test
