@@ -24,6 +24,11 @@ final class HandProbe {
         launcher.start();
         Frame frame = await();
         Robot robot = onFx(Robot::new);
+        // A hand killed before may have left it pressed.
+        onFx(() -> {
+            robot.keyRelease(KeyCode.CONTROL);
+            return null;
+        });
         for (int word = 1; ; word++) {
             for (KeyCode key : new KeyCode[] {
                 KeyCode.B, KeyCode.O, KeyCode.X, KeyCode.SPACE, KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.ENTER
