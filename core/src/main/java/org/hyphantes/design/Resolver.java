@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Surroundings;
+import org.hyphantes.treatment.Taken;
 import org.hyphantes.treatment.Work;
 import org.hyphantes.weave.StrandKey;
 
@@ -163,14 +164,15 @@ public final class Resolver {
         if (!step.over()) {
             return before;
         }
-        if (step.treatment().isTooMuch(before.work())) {
+        Surroundings surroundings = new Surroundings(group.id(), step.id(), figures(group), pageBox, watch);
+        Taken taken = Taken.of(step.treatment(), before.work(), surroundings);
+        if (taken.isTooMuch()) {
             long pieces =
-                    step.treatment().laid(before.work().size() + before.work().courses());
+                    step.treatment().laid(taken.part().size() + taken.part().courses());
             return before.without(Fault.tooMuch(group.id(), step.id(), before.middle(), pieces));
         }
-        Surroundings surroundings = new Surroundings(group.id(), step.id(), figures(group), pageBox, watch);
         try {
-            return new Done(step.treatment().apply(before.work(), surroundings), before.faults());
+            return new Done(taken.applied(surroundings), before.faults());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException | IndexOutOfBoundsException e) {
             return before.without(Fault.ofStep(group.id(), step.id(), before.middle()));
         }

@@ -17,6 +17,7 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Lettering;
 import org.hyphantes.figure.Typesetter;
+import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Between;
@@ -231,16 +232,23 @@ public final class RecipeOrder {
         for (Map.Entry<String, String> reference : schema.figures().entrySet()) {
             String id = (String) schema.value(step.treatment(), reference.getKey());
             String otherwise = reference.getValue();
-            if (!id.equals(otherwise) && !group.names().containsKey(id)) {
-                Treatment without = (Treatment) schema.put(step.treatment(), reference.getKey(), otherwise);
+            List<String> there = new ArrayList<>(schema.isMany(reference.getKey()) ? FigureList.ids(id) : List.of(id));
+            if (!id.equals(otherwise) && !group.names().keySet().containsAll(there)) {
+                there.retainAll(group.names().keySet());
+                String left = there.isEmpty() ? otherwise : FigureList.of(there);
+                Treatment without = (Treatment) schema.put(step.treatment(), reference.getKey(), left);
                 add(
                         StrandsGauge.WORD,
                         State.CHIPPED,
                         step.title() + " refers to a figure that is gone: \"" + reference.getKey() + "\".",
                         Optional.of(Mend.of(
-                                "Take " + otherwise,
+                                "Take " + (there.isEmpty() ? otherwise : "those that are there"),
                                 Recipes.set(
-                                        group.id(), step.id(), without, step.title() + " takes " + otherwise + "."))));
+                                        group.id(),
+                                        step.id(),
+                                        without,
+                                        step.title() + " takes "
+                                                + (there.isEmpty() ? otherwise : "those that are there") + "."))));
             }
         }
     }

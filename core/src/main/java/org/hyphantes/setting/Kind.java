@@ -25,8 +25,17 @@ public sealed interface Kind {
     /** One of a few words. */
     record Choice(List<String> words) implements Kind {}
 
-    /** A figure of the group, held by its id and shown by its name; or else the words for none or all of them. */
-    record Figure(String otherwise) implements Kind {}
+    /**
+     * A figure of the group, held by its id and shown by its name; or else the words for none or all of them.
+     *
+     * @param many whether it may be several, separated by commas
+     */
+    record Figure(String otherwise, boolean many) implements Kind {
+        /** One figure. */
+        public Figure(String otherwise) {
+            this(otherwise, false);
+        }
+    }
 
     /** A strand of the group's weave, by its letter. */
     record Strand() implements Kind {}

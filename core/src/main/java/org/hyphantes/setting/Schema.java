@@ -122,6 +122,11 @@ public final class Schema<T> {
         return figures;
     }
 
+    /** Whether a setting may refer to several figures. */
+    public boolean isMany(String key) {
+        return known(key).kind() instanceof Kind.Figure figure && figure.many();
+    }
+
     /** The keys of the lists that the thing keeps besides its settings. */
     public List<String> kept() {
         return kept.stream().map(Kept::key).toList();

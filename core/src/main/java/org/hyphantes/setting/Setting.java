@@ -1,10 +1,12 @@
 package org.hyphantes.setting;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * One thing that can be set on a value of type T: its key in files and on the command line, the words for it, its kind, and
@@ -82,7 +84,13 @@ public final class Setting<T> {
 
     /** The name of a figure held by its id. */
     private static String named(String id, Kind.Figure figure, Scope scope) {
-        return id.equals(figure.otherwise()) ? id : scope.names().getOrDefault(id, "a figure that is gone");
+        if (id.equals(figure.otherwise())) {
+            return id;
+        }
+        return (figure.many() ? FigureList.ids(id) : List.of(id))
+                .stream()
+                        .map(one -> scope.names().getOrDefault(one, "a figure that is gone"))
+                        .collect(Collectors.joining(", "));
     }
 
     /** The present value as it is typed: its expression, or the number in the scope's unit. */
@@ -136,6 +144,17 @@ public final class Setting<T> {
         if (text.equalsIgnoreCase(figure.otherwise())) {
             return figure.otherwise();
         }
+        if (figure.many() && scope.figure(text).isEmpty()) {
+            List<String> ids = new ArrayList<>();
+            for (String name : text.split(",", -1)) {
+                ids.add(one(name.strip(), figure, scope));
+            }
+            return FigureList.of(ids);
+        }
+        return one(text, figure, scope);
+    }
+
+    private static String one(String text, Kind.Figure figure, Scope scope) throws CannotRead {
         return scope.figure(text)
                 .orElseThrow(() -> new CannotRead("There is no figure " + Quoted.of(text) + " here; it can be "
                         + figure.otherwise()

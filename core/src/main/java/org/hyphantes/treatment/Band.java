@@ -26,7 +26,7 @@ public record Band(String lines, Amount width, Ends ends, Amount edged) implemen
             "Make {lines} a band {width} wide, ends {ends}, edged with {edged} lines.",
             List.of(
                     Setting.of(Band.class, "width", new Kind.Length(0.01, 1e5)),
-                    Setting.of(Band.class, "lines", new Kind.Figure("every line")),
+                    Setting.of(Band.class, "lines", new Kind.Figure("every line", true)),
                     Setting.of(Band.class, "ends"),
                     Setting.of(Band.class, "edged", new Kind.Count(0, 5))));
 

@@ -27,7 +27,7 @@ public record Braid(String lines, Amount leads, Amount bights, Amount width, Tur
             "braid",
             "Braid {leads} leads along {lines}, {width} wide, of {bights} bights, turns {turns}.",
             List.of(
-                    Setting.of(Braid.class, "lines", new Kind.Figure("every line")),
+                    Setting.of(Braid.class, "lines", new Kind.Figure("every line", true)),
                     Setting.of(Braid.class, "leads", new Kind.Count(2, 60)),
                     Setting.of(Braid.class, "bights", new Kind.Count(2, 1000)),
                     Setting.of(Braid.class, "width", new Kind.Length(0.01, 1e5)),

@@ -15,14 +15,15 @@ import org.hyphantes.setting.Unit;
 import org.hyphantes.weave.Strand;
 
 /** Gives each strand, or the strands of each figure, a colour of the colourway, one well after another. */
-public record Colouring(ColouredBy by, Amount well) implements Treatment {
-    public static final Colouring STARTING = new Colouring(ColouredBy.STRAND, Amount.of(1));
+public record Colouring(String figures, ColouredBy by, Amount well) implements Treatment {
+    public static final Colouring STARTING = new Colouring(Surroundings.EVERY_FIGURE, ColouredBy.STRAND, Amount.of(1));
 
     private static final Schema<Colouring> SCHEMA = new Schema<>(
             Colouring.class,
             "colouring",
-            "Colour by {by}, beginning with well {well}.",
+            "Colour {figures} by {by}, beginning with well {well}.",
             List.of(
+                    Setting.of(Colouring.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Colouring.class, "by"),
                     Setting.of(Colouring.class, "well", new Kind.Count(1, Well.QUAY.size()))));
 

@@ -29,6 +29,7 @@ import org.hyphantes.weave.Weave;
  * by hand. Lines without a band are left as they are, and so is work that crosses more often than {@link Projection#MOST_MEETINGS}.
  */
 public record Interlace(
+        String figures,
         Rhythm rhythm,
         Beginning beginning,
         String strand,
@@ -40,6 +41,7 @@ public record Interlace(
         List<Break> breaks)
         implements Treatment {
     public static final Interlace STARTING = new Interlace(
+            Surroundings.EVERY_FIGURE,
             Rhythm.ALTERNATELY,
             Beginning.OVER,
             "A",
@@ -53,9 +55,10 @@ public record Interlace(
     private static final Schema<Interlace> SCHEMA = new Schema<>(
             Interlace.class,
             "interlace",
-            "Interlace {rhythm}, beginning {beginning} at strand {strand}, clearance {clearance}, shading {shading}, idle loops"
+            "Interlace {figures} {rhythm}, beginning {beginning} at strand {strand}, clearance {clearance}, shading {shading}, idle loops"
                     + " {loops}; acts reach {reach}.",
             List.of(
+                    Setting.of(Interlace.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Interlace.class, "rhythm"),
                     Setting.of(Interlace.class, "beginning"),
                     Setting.of(Interlace.class, "strand", new Kind.Strand()),
@@ -81,35 +84,36 @@ public record Interlace(
     }
 
     public Interlace withPins(List<Pin> changed) {
-        return new Interlace(rhythm, beginning, strand, clearance, shading, loops, reach, changed, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, reach, changed, breaks);
     }
 
     public Interlace withBreaks(List<Break> changed) {
-        return new Interlace(rhythm, beginning, strand, clearance, shading, loops, reach, pins, changed);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, reach, pins, changed);
     }
 
     public Interlace withRhythm(Rhythm other) {
-        return new Interlace(other, beginning, strand, clearance, shading, loops, reach, pins, breaks);
+        return new Interlace(figures, other, beginning, strand, clearance, shading, loops, reach, pins, breaks);
     }
 
     public Interlace withClearance(double millimetres) {
-        return new Interlace(rhythm, beginning, strand, Amount.of(millimetres), shading, loops, reach, pins, breaks);
+        return new Interlace(
+                figures, rhythm, beginning, strand, Amount.of(millimetres), shading, loops, reach, pins, breaks);
     }
 
     public Interlace beginning(Beginning way, String at) {
-        return new Interlace(rhythm, way, at, clearance, shading, loops, reach, pins, breaks);
+        return new Interlace(figures, rhythm, way, at, clearance, shading, loops, reach, pins, breaks);
     }
 
     public Interlace shaded(Shading other) {
-        return new Interlace(rhythm, beginning, strand, clearance, other, loops, reach, pins, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, other, loops, reach, pins, breaks);
     }
 
     public Interlace withLoops(Loops other) {
-        return new Interlace(rhythm, beginning, strand, clearance, shading, other, reach, pins, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, other, reach, pins, breaks);
     }
 
     public Interlace withReach(Reach other) {
-        return new Interlace(rhythm, beginning, strand, clearance, shading, loops, other, pins, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, other, pins, breaks);
     }
 
     @Override

@@ -24,7 +24,9 @@ public record Knot(String lines, Turns turns) implements Treatment {
             Knot.class,
             "knot",
             "Knot the network of {lines}, turns {turns}.",
-            List.of(Setting.of(Knot.class, "lines", new Kind.Figure("every line")), Setting.of(Knot.class, "turns")));
+            List.of(
+                    Setting.of(Knot.class, "lines", new Kind.Figure("every line", true)),
+                    Setting.of(Knot.class, "turns")));
 
     @Override
     public Schema<Knot> schema() {

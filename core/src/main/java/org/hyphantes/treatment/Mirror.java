@@ -25,15 +25,17 @@ import org.hyphantes.weave.StrandKey;
  * @param spokes on the spokes of that turning, or half a step on
  * @param original whether what is mirrored stays
  */
-public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Keeping original) implements Treatment {
-    public static final Mirror STARTING =
-            new Mirror(Amount.of(1), Surroundings.THE_CENTRE, Amount.of(0), Spokes.ON, Keeping.KEEPING);
+public record Mirror(String figures, Amount lines, String through, Amount at, Spokes spokes, Keeping original)
+        implements Treatment {
+    public static final Mirror STARTING = new Mirror(
+            Surroundings.EVERY_FIGURE, Amount.of(1), Surroundings.THE_CENTRE, Amount.of(0), Spokes.ON, Keeping.KEEPING);
 
     private static final Schema<Mirror> SCHEMA = new Schema<>(
             Mirror.class,
             "mirror",
-            "Mirror in {lines} lines through {through} at {at}, {spokes} the spokes, {original} the original.",
+            "Mirror {figures} in {lines} lines through {through} at {at}, {spokes} the spokes, {original} the original.",
             List.of(
+                    Setting.of(Mirror.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Mirror.class, "lines", new Kind.Count(1, 360)),
                     Setting.of(Mirror.class, "through", new Kind.Figure("the centre")),
                     Setting.of(Mirror.class, "at", new Kind.Degrees(-360, 360)),
@@ -55,11 +57,11 @@ public record Mirror(Amount lines, String through, Amount at, Spokes spokes, Kee
     }
 
     public Mirror through(String centre) {
-        return new Mirror(lines, centre, at, spokes, original);
+        return new Mirror(figures, lines, centre, at, spokes, original);
     }
 
     public Mirror on(Spokes other) {
-        return new Mirror(lines, through, at, other, original);
+        return new Mirror(figures, lines, through, at, other, original);
     }
 
     /** The bearing (degrees) of the first line, given the turning before it. */

@@ -16,15 +16,16 @@ import org.hyphantes.setting.Unit;
  * Sets of one figure within another: copies scaled about the point a figure is seated by, so that the radius to its furthest
  * point grows by an even step, or shrinks by a negative one until nothing is left.
  */
-public record Nest(Amount times, Amount step) implements Treatment {
-    public static final Nest STARTING = new Nest(Amount.of(3), Amount.of(-5));
+public record Nest(String figures, Amount times, Amount step) implements Treatment {
+    public static final Nest STARTING = new Nest(Surroundings.EVERY_FIGURE, Amount.of(4), Amount.of(-5));
 
     private static final Schema<Nest> SCHEMA = new Schema<>(
             Nest.class,
             "nest",
-            "Nest {times} more about the same middle, each radius {step} on.",
+            "Nest {figures}, {times} in all about the same middle, each radius {step} on.",
             List.of(
-                    Setting.of(Nest.class, "times", new Kind.Count(1, 1000)),
+                    Setting.of(Nest.class, "figures", new Kind.Figure("every figure", true)),
+                    Setting.of(Nest.class, "times", new Kind.Count(1, 1001)),
                     Setting.of(Nest.class, "step", new Kind.Length(-1e5, 1e5))));
 
     @Override
@@ -39,7 +40,7 @@ public record Nest(Amount times, Amount step) implements Treatment {
 
     @Override
     public long laid(long before) {
-        return before * (1 + (long) times.value());
+        return before * (long) times.value();
     }
 
     @Override
@@ -51,7 +52,7 @@ public record Nest(Amount times, Amount step) implements Treatment {
         for (Laid line : work.lines()) {
             lines.add(line);
             double radius = furthest(line.path(), line.seat());
-            for (int k = 1; k <= times.value(); k++) {
+            for (int k = 1; k < times.value(); k++) {
                 surroundings.watch().step();
                 double wanted = radius + k * step.value();
                 if (wanted > 1e-6 * radius && step.value() != 0) {
@@ -76,6 +77,6 @@ public record Nest(Amount times, Amount step) implements Treatment {
 
     @Override
     public String brief(Work done, Unit unit) {
-        return (int) times.value() + " more";
+        return (int) times.value() + " in all";
     }
 }

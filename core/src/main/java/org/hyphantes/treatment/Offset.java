@@ -13,15 +13,17 @@ import org.hyphantes.setting.Unit;
  * Lays parallels beside every line, at even distances. Of a closed line that closes up or comes apart at a distance, what is
  * left is laid; what has no room is left out.
  */
-public record Offset(Side side, Amount by, Amount times, CornerStyle corners, Keeping original) implements Treatment {
-    public static final Offset STARTING =
-            new Offset(Side.OUTWARD, Amount.of(3), Amount.of(1), CornerStyle.ROUND, Keeping.KEEPING);
+public record Offset(String figures, Side side, Amount by, Amount times, CornerStyle corners, Keeping original)
+        implements Treatment {
+    public static final Offset STARTING = new Offset(
+            Surroundings.EVERY_FIGURE, Side.OUTWARD, Amount.of(3), Amount.of(1), CornerStyle.ROUND, Keeping.KEEPING);
 
     private static final Schema<Offset> SCHEMA = new Schema<>(
             Offset.class,
             "offset",
-            "Offset {side} by {by}, {times} times, corners {corners}, {original} the original.",
+            "Offset {figures} {side} by {by}, {times} times, corners {corners}, {original} the original.",
             List.of(
+                    Setting.of(Offset.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Offset.class, "side"),
                     Setting.of(Offset.class, "by", new Kind.Length(0.001, 1e5)),
                     Setting.of(Offset.class, "times", new Kind.Count(1, 500)),

@@ -9,6 +9,7 @@ final class Repertoire {
             Mirror.STARTING,
             Offset.STARTING,
             Between.STARTING,
+            AlongLine.STARTING,
             Row.STARTING,
             Nest.STARTING,
             Soften.STARTING,

@@ -14,9 +14,9 @@ import org.hyphantes.setting.StepList;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.symmetry.Symmetry;
 
-/** Lays copies in a row, each a step on from the one before: as many more as there are steps, equal or listed. */
-public record Row(String steps, Amount towards) implements Treatment {
-    public static final Row STARTING = new Row("20 20 20", Amount.of(90));
+/** Lays copies in a row, each a step on from the one before: as many more as there are steps, equal or listed. Copies that lie upon one another are laid once. */
+public record Row(String figures, String steps, Amount towards) implements Treatment {
+    public static final Row STARTING = new Row(Surroundings.EVERY_FIGURE, "20 20 20", Amount.of(90));
 
     /** Acts are carried over so many shifts at most. */
     private static final int MOST_SHIFTS = 2000;
@@ -24,8 +24,9 @@ public record Row(String steps, Amount towards) implements Treatment {
     private static final Schema<Row> SCHEMA = new Schema<>(
             Row.class,
             "row",
-            "Lay a row of copies towards {towards}, in steps of {steps}.",
+            "Lay a row of copies of {figures} towards {towards}, in steps of {steps}.",
             List.of(
+                    Setting.of(Row.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Row.class, "steps", new Kind.Steps(-1e6, 1e6)),
                     Setting.of(Row.class, "towards", new Kind.Degrees(-360, 360))));
 
@@ -60,11 +61,15 @@ public record Row(String steps, Amount towards) implements Treatment {
         List<Laid> lines = new ArrayList<>();
         List<Laying> weaves = new ArrayList<>();
         List<Double> far = far();
+        Distinct distinct = new Distinct(10 * work.tolerance().distance());
         for (int k = 0; k < far.size(); k++) {
             surroundings.watch().step();
             Affine map = Affine.shift(Point.polar(far.get(k), towards.value()));
             for (Laid line : work.lines()) {
-                lines.add(line.mapped(map, line.key().copy(k)));
+                Laid there = line.mapped(map, line.key().copy(k));
+                if (distinct.add(there.path())) {
+                    lines.add(there);
+                }
             }
             for (Laying laying : work.weaves()) {
                 weaves.add(laying.carried(map));

@@ -21,14 +21,15 @@ import org.hyphantes.setting.Unit;
  * Rounds the corners of every line by arcs of a radius: all of them, those that point out of a closed line or into it, or those
  * of the numbers listed, counted along the line from its start. Corners without room for the radius stay as they are.
  */
-public record Soften(String corners, Amount radius) implements Treatment {
-    public static final Soften STARTING = new Soften("all", Amount.of(4));
+public record Soften(String figures, String corners, Amount radius) implements Treatment {
+    public static final Soften STARTING = new Soften(Surroundings.EVERY_FIGURE, "all", Amount.of(4));
 
     private static final Schema<Soften> SCHEMA = new Schema<>(
             Soften.class,
             "soften",
-            "Soften {corners} corners by a radius of {radius}.",
+            "Soften {corners} corners of {figures} by a radius of {radius}.",
             List.of(
+                    Setting.of(Soften.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Soften.class, "radius", new Kind.Length(0.001, 1e5)),
                     Setting.of(
                             Soften.class,

@@ -7,6 +7,7 @@ import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.setting.FigureList;
 import org.hyphantes.weave.StrandKey;
 
 /**
@@ -23,10 +24,14 @@ public record Surroundings(String group, String step, Map<String, Named> figures
     /** The words for all lines of the group. */
     public static final String EVERY_LINE = "every line";
 
-    /** Whether a reference to lines means a line: all of them, or those of the figure of its id. */
+    /** The words for all figures of the group, and of groups in it. */
+    public static final String EVERY_FIGURE = "every figure";
+
+    /** Whether a reference to lines means a line: all of them, or those of figures by their ids. */
     public boolean means(String reference, StrandKey line) {
         return reference.equals(EVERY_LINE)
-                || figure(reference).filter(f -> f.id().equals(line.figure())).isPresent();
+                || reference.equals(EVERY_FIGURE)
+                || FigureList.ids(reference).contains(line.figure());
     }
 
     /** The middle of the figure that a reference holds; the centre when there is no such figure (any more). */

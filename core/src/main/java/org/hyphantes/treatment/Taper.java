@@ -32,7 +32,7 @@ public record Taper(String lines, Amount from, Amount to, Swelling swelling, End
             List.of(
                     Setting.of(Taper.class, "from", WIDTH),
                     Setting.of(Taper.class, "to", WIDTH),
-                    Setting.of(Taper.class, "lines", new Kind.Figure("every line")),
+                    Setting.of(Taper.class, "lines", new Kind.Figure("every line", true)),
                     Setting.of(Taper.class, "swelling"),
                     Setting.of(Taper.class, "tip")));
 

@@ -6,7 +6,20 @@ import org.hyphantes.setting.Unit;
 
 /** One step of a recipe: a pure function from the work so far to the next. */
 public sealed interface Treatment extends Described
-        permits Turn, Mirror, Offset, Between, Row, Nest, Soften, Knot, Braid, Band, Taper, Interlace, Colouring {
+        permits Turn,
+                Mirror,
+                Offset,
+                Between,
+                AlongLine,
+                Row,
+                Nest,
+                Soften,
+                Knot,
+                Braid,
+                Band,
+                Taper,
+                Interlace,
+                Colouring {
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;
 
@@ -20,6 +33,11 @@ public sealed interface Treatment extends Described
 
     /** When in a recipe it usually comes. */
     Phase phase();
+
+    /** The figures that it takes, as a reference; what all others have made is handed on as it is. */
+    default String figures() {
+        return Surroundings.EVERY_FIGURE;
+    }
 
     /** The work with this treatment done. Work that it cannot be done to is handed on as it is. */
     Work apply(Work work, Surroundings surroundings);

@@ -18,23 +18,38 @@ import org.hyphantes.symmetry.Turning;
 /**
  * Lays even copies round a centre: {@code times} of them, each {@code over / times} degrees on from the last.
  *
- * <p>Images that a full turn lays upon one another are laid once, so a circle about the centre stays one circle.
+ * <p>Images that lie upon one another are laid once, so a circle about the centre stays one circle, over whatever angle.
  */
 public record Turn(
-        Amount times, String about, Amount over, Amount start, Spokes spokes, Facing facing, String inbetween)
+        String figures,
+        Amount times,
+        String about,
+        Amount over,
+        Amount start,
+        Spokes spokes,
+        Facing facing,
+        String inbetween)
         implements Treatment {
     /** The word for no figure. */
     public static final String NOTHING = "nothing";
 
     public static final Turn STARTING = new Turn(
-            Amount.of(6), Surroundings.THE_CENTRE, Amount.of(360), Amount.of(0), Spokes.ON, Facing.OUTWARD, NOTHING);
+            Surroundings.EVERY_FIGURE,
+            Amount.of(6),
+            Surroundings.THE_CENTRE,
+            Amount.of(360),
+            Amount.of(0),
+            Spokes.ON,
+            Facing.OUTWARD,
+            NOTHING);
 
     private static final Schema<Turn> SCHEMA = new Schema<>(
             Turn.class,
             "turn",
-            "Turn {times} times about {about}, over {over}, starting at {start}, {spokes} the spokes, facing {facing}, with"
+            "Turn {figures} {times} times about {about}, over {over}, starting at {start}, {spokes} the spokes, facing {facing}, with"
                     + " {inbetween} on the in-between angles.",
             List.of(
+                    Setting.of(Turn.class, "figures", new Kind.Figure("every figure", true)),
                     Setting.of(Turn.class, "times", new Kind.Count(1, 3600)),
                     Setting.of(Turn.class, "about", new Kind.Figure("the centre")),
                     Setting.of(Turn.class, "over", new Kind.Degrees(-360, 360)),
@@ -68,23 +83,23 @@ public record Turn(
     }
 
     public Turn withTimes(int count) {
-        return new Turn(Amount.of(count), about, over, start, spokes, facing, inbetween);
+        return new Turn(figures, Amount.of(count), about, over, start, spokes, facing, inbetween);
     }
 
     public Turn withAbout(String centre) {
-        return new Turn(times, centre, over, start, spokes, facing, inbetween);
+        return new Turn(figures, times, centre, over, start, spokes, facing, inbetween);
     }
 
     public Turn withOver(double degrees) {
-        return new Turn(times, about, Amount.of(degrees), start, spokes, facing, inbetween);
+        return new Turn(figures, times, about, Amount.of(degrees), start, spokes, facing, inbetween);
     }
 
     public Turn withFacing(Facing other) {
-        return new Turn(times, about, over, start, spokes, other, inbetween);
+        return new Turn(figures, times, about, over, start, spokes, other, inbetween);
     }
 
     public Turn withStart(double degrees) {
-        return new Turn(times, about, over, Amount.of(degrees), spokes, facing, inbetween);
+        return new Turn(figures, times, about, over, Amount.of(degrees), spokes, facing, inbetween);
     }
 
     /** Whether the copies close into a ring that its own turns carry to itself. */
@@ -105,6 +120,7 @@ public record Turn(
         Point centre = surroundings.point(about);
         Turning turning = new Turning(count(), centre, first(false));
         double tolerance = 10 * work.tolerance().distance();
+        Distinct distinct = new Distinct(tolerance);
         List<Laid> lines = new ArrayList<>();
         for (Laid laid : work.lines()) {
             surroundings.watch().step();
@@ -114,8 +130,11 @@ public record Turn(
                     .filter(f -> f.id().equals(laid.key().figure()))
                     .isPresent();
             for (int k = 0; k < images; k++) {
-                lines.add(laid.mapped(
-                        place(k, between, centre, laid.seat()), laid.key().copy(k)));
+                Laid there = laid.mapped(
+                        place(k, between, centre, laid.seat()), laid.key().copy(k));
+                if (distinct.add(there.path())) {
+                    lines.add(there);
+                }
             }
         }
         List<Laying> weaves = new ArrayList<>();

@@ -276,6 +276,7 @@ class BreaksTest {
         Design mirrored = design(
                 List.of(circle(30, 0), new Circle(Amount.of(30), Amount.of(25), Amount.of(60))),
                 new Mirror(
+                        "every figure",
                         Amount.of(1),
                         Mirror.STARTING.through(),
                         Amount.of(0),

@@ -42,13 +42,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Mirror, Offset, Between, Row, Nest, Soften, and motifs on the in-between angles. */
 class CopiesTest {
-    private static final Scope NAMED = new Scope(
+    static final Scope NAMED = new Scope(
             Map.of(),
             Unit.MM,
             0,
             Map.of("f0", "Figure 0", "f1", "Figure 1", "f2", "Figure 2", "a", "A", "b", "B", "c", "C"));
 
-    private static Work work(List<Form> forms, Treatment... recipe) {
+    static Work work(List<Form> forms, Treatment... recipe) {
         List<Member> members = new ArrayList<>();
         for (int i = 0; i < forms.size(); i++) {
             members.add(new Figure("f" + i, "Figure " + i, forms.get(i)));
@@ -63,7 +63,7 @@ class CopiesTest {
                         "Trial", Unit.MM, Material.PRINT, Map.of(), new Group("design", "Trial", members, steps)));
     }
 
-    private static <T extends Treatment> T with(T treatment, String... settings) {
+    static <T extends Treatment> T with(T treatment, String... settings) {
         Object with = treatment;
         try {
             for (int i = 0; i < settings.length; i += 2) {
@@ -80,7 +80,7 @@ class CopiesTest {
         return result;
     }
 
-    private static Circle circle(double radius, double out, double bearing) {
+    static Circle circle(double radius, double out, double bearing) {
         return new Circle(Amount.of(radius), Amount.of(out), Amount.of(bearing));
     }
 
@@ -266,10 +266,10 @@ class CopiesTest {
 
     @Test
     void nestsGrowByEvenSteps() {
-        Work nest = work(List.of(circle(40, 10, 90)), with(Nest.STARTING, "times", "9", "step", "-5"));
+        Work nest = work(List.of(circle(40, 10, 90)), with(Nest.STARTING, "times", "10", "step", "-5"));
         assertThat(nest.lines()).as("the eighth would have no radius").hasSize(8);
         assertThat(nest.lines().get(7).path().length()).isCloseTo(2 * Math.PI * 5, within(1e-6));
-        Work hexagons = work(List.of(Polygon.STARTING), with(Nest.STARTING, "times", "1", "step", "20"));
+        Work hexagons = work(List.of(Polygon.STARTING), with(Nest.STARTING, "times", "2", "step", "20"));
         assertThat(hexagons.lines().get(1).path().start().distance(new Point(0, -60)))
                 .isLessThan(1e-9);
     }

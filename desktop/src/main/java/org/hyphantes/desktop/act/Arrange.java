@@ -34,7 +34,7 @@ public final class Arrange {
         if (chosen.isSomething()) {
             Set<String> kept = chosen.ids();
             desk.edit(Arranging.carry(chosen.group(), kept, map, words));
-            desk.look(desk.view().choosing(chosen.group(), kept));
+            desk.look(desk.view().keeping(chosen.group(), kept));
         }
     }
 

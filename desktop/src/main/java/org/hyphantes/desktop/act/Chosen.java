@@ -67,6 +67,6 @@ public final class Chosen {
     void keep(Edit edit) {
         Set<String> kept = ids();
         desk.edit(edit);
-        desk.look(desk.view().choosing(group(), kept));
+        desk.look(desk.view().keeping(group(), kept));
     }
 }

@@ -50,8 +50,9 @@ public final class RecipeActs {
         desk.look(desk.view().about(new Subject.OfStep(group(), step.id())));
     }
 
-    /** Adds a step, shows what it makes and makes it the subject of the sentence. */
-    public void add(Treatment treatment) {
+    /** Adds a step that takes what is selected, shows what it makes and makes it the subject of the sentence. */
+    public void add(Treatment wanted) {
+        Treatment treatment = new Taking(desk).selected(wanted);
         int at = placeFor(treatment);
         int shuttle = desk.view().shuttle();
         desk.edit(Recipes.addStep(group(), at, treatment));

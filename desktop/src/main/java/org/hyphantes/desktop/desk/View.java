@@ -17,6 +17,7 @@ import org.hyphantes.weave.Reach;
  * @param shuttle how many steps of the recipe the field shows
  * @param subject what the sentence is about; empty for the whole
  * @param chosen the ids of the members that are selected
+ * @param picked whether they were selected by hand, and not because they have just been laid
  * @param scale pixels for a millimetre; 0 shows the whole design, however large
  * @param centre the place (mm) in the middle of the field
  * @param reach how far a swap is carried
@@ -28,6 +29,7 @@ public record View(
         int shuttle,
         Optional<Subject> subject,
         Set<String> chosen,
+        boolean picked,
         double scale,
         Point centre,
         Reach reach,
@@ -44,6 +46,7 @@ public record View(
             0,
             Optional.empty(),
             Set.of(),
+            false,
             0,
             Point.ORIGIN,
             Reach.EVERY_TURN,
@@ -58,11 +61,13 @@ public record View(
     }
 
     public View withStage(String other) {
-        return new View(other, group, shuttle, subject, chosen, scale, centre, reach, points, dark, textures, folded);
+        return new View(
+                other, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, textures, folded);
     }
 
     public View withShuttle(int steps) {
-        return new View(stage, group, steps, subject, chosen, scale, centre, reach, points, dark, textures, folded);
+        return new View(
+                stage, group, steps, subject, chosen, picked, scale, centre, reach, points, dark, textures, folded);
     }
 
     /** The sentence about something; a figure is then all that is selected, anything else leaves nothing selected. */
@@ -74,6 +79,7 @@ public record View(
                 shuttle,
                 Optional.ofNullable(other),
                 only,
+                false,
                 scale,
                 centre,
                 reach,
@@ -88,7 +94,18 @@ public record View(
         Optional<Subject> one = ids.size() == 1
                 ? Optional.of(new Subject.OfFigure(in, ids.iterator().next()))
                 : Optional.empty();
-        return new View(stage, group, shuttle, one, ids, scale, centre, reach, points, dark, textures, folded);
+        return new View(stage, group, shuttle, one, ids, true, scale, centre, reach, points, dark, textures, folded);
+    }
+
+    /** The same selection, kept as it was made through an edit of what is selected. */
+    public View keeping(String in, Set<String> ids) {
+        View kept = choosing(in, ids);
+        return picked ? kept : kept.laid();
+    }
+
+    private View laid() {
+        return new View(
+                stage, group, shuttle, subject, chosen, false, scale, centre, reach, points, dark, textures, folded);
     }
 
     /** A member taken into the selection, or out of it when it is there. */
@@ -103,16 +120,41 @@ public record View(
     /** Another group in hand, with nothing selected. */
     public View within(String other, int steps) {
         return new View(
-                stage, other, steps, Optional.empty(), Set.of(), scale, centre, reach, points, dark, textures, folded);
+                stage,
+                other,
+                steps,
+                Optional.empty(),
+                Set.of(),
+                false,
+                scale,
+                centre,
+                reach,
+                points,
+                dark,
+                textures,
+                folded);
     }
 
     public View seen(double otherScale, Point otherCentre) {
         return new View(
-                stage, group, shuttle, subject, chosen, otherScale, otherCentre, reach, points, dark, textures, folded);
+                stage,
+                group,
+                shuttle,
+                subject,
+                chosen,
+                picked,
+                otherScale,
+                otherCentre,
+                reach,
+                points,
+                dark,
+                textures,
+                folded);
     }
 
     public View reaching(Reach other) {
-        return new View(stage, group, shuttle, subject, chosen, scale, centre, other, points, dark, textures, folded);
+        return new View(
+                stage, group, shuttle, subject, chosen, picked, scale, centre, other, points, dark, textures, folded);
     }
 
     /** A kind of known points switched on or off. */
@@ -122,18 +164,22 @@ public record View(
         if (!other.remove(kind)) {
             other.add(kind);
         }
-        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, other, dark, textures, folded);
+        return new View(
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, other, dark, textures, folded);
     }
 
     public View inTheDark(boolean other) {
-        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, points, other, textures, folded);
+        return new View(
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, other, textures, folded);
     }
 
     public View textured(boolean other) {
-        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, points, dark, other, folded);
+        return new View(
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, other, folded);
     }
 
     public View folded(boolean other) {
-        return new View(stage, group, shuttle, subject, chosen, scale, centre, reach, points, dark, textures, other);
+        return new View(
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, textures, other);
     }
 }

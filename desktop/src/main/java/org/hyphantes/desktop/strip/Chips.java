@@ -1,18 +1,23 @@
 package org.hyphantes.desktop.strip;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
+import org.hyphantes.design.Step;
 import org.hyphantes.desktop.act.Arrange;
 import org.hyphantes.desktop.act.GroupActs;
+import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.act.Taking;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
@@ -37,7 +42,10 @@ final class Chips extends HBox {
         desk.historyProperty().addListener(o -> unhurried.wish());
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener((o, was, now) -> {
-            if (!was.chosen().equals(now.chosen()) || !was.group().equals(now.group()) || was.dark() != now.dark()) {
+            if (!was.subject().equals(now.subject())
+                    || !was.chosen().equals(now.chosen())
+                    || !was.group().equals(now.group())
+                    || was.dark() != now.dark()) {
                 refresh();
             }
         });
@@ -60,7 +68,13 @@ final class Chips extends HBox {
             chip.getStyleClass().add("aside");
         }
         chip.setFocusTraversable(true);
-        chip.setAccessibleText((member instanceof Group ? "Group " : "Figure ") + member.name());
+        String taken = taken(member);
+        chip.setAccessibleText((member instanceof Group ? "Group " : "Figure ") + member.name() + ", " + taken);
+        Tooltip.install(chip, new Tooltip(member.name() + ": " + taken + "."));
+        // While the sentence is about a step, what it takes stands out.
+        new RecipeActs(desk)
+                .chosen()
+                .ifPresent(step -> chip.getStyleClass().add(Taking.takes(step, member) ? "taken" : "left"));
         picture.draw();
         if (desk.view().chosen().contains(member.id())) {
             chip.getStyleClass().add("chosen");
@@ -86,6 +100,15 @@ final class Chips extends HBox {
             e.consume();
         });
         return chip;
+    }
+
+    /** Which steps take a member, in words. */
+    private String taken(Member member) {
+        List<String> steps = desk.root().recipe().stream()
+                .filter(s -> Taking.takes(s, member))
+                .map(Step::title)
+                .toList();
+        return steps.isEmpty() ? "taken by no step" : "taken by " + String.join(", ", steps);
     }
 
     private void choose(Member member) {

@@ -1,11 +1,13 @@
 package org.hyphantes.desktop.wording;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Parent;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -23,6 +25,7 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Expression;
+import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Scope;
@@ -304,7 +307,35 @@ final class Slot extends VBox {
         event.consume();
     }
 
+    /** The figures there are, each of which can be taken or left. */
+    private void figures(Kind.Figure figure) {
+        ContextMenu menu = new ContextMenu();
+        MenuItem all = new MenuItem(figure.otherwise());
+        all.setOnAction(e -> desk.set(subject, key, figure.otherwise(), false));
+        menu.getItems().add(all);
+        String held = thing().map(t -> (String) t.schema().value(t, key)).orElse("");
+        List<String> taken = held.equals(figure.otherwise()) ? List.of() : FigureList.ids(held);
+        scope().names().forEach((id, name) -> {
+            CheckMenuItem item = new CheckMenuItem(name);
+            item.setMnemonicParsing(false);
+            item.setSelected(taken.contains(id));
+            item.setOnAction(e -> {
+                List<String> now = new ArrayList<>(taken);
+                if (!now.remove(id)) {
+                    now.add(id);
+                }
+                desk.set(subject, key, now.isEmpty() ? figure.otherwise() : FigureList.of(now), false);
+            });
+            menu.getItems().add(item);
+        });
+        menu.show(this, Side.TOP, 0, -4);
+    }
+
     private void menu() {
+        if (kind instanceof Kind.Figure figure && figure.many()) {
+            figures(figure);
+            return;
+        }
         ContextMenu menu = new ContextMenu();
         for (String word : words) {
             MenuItem item = new MenuItem(word);

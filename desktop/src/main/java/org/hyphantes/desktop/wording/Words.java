@@ -11,6 +11,7 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.act.FigureActs;
 import org.hyphantes.desktop.act.Measures;
 import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.act.Taking;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.stage.Stage;
@@ -143,7 +144,7 @@ public final class Words {
 
     /** Sets the first number of the step of this kind, or adds one. */
     private boolean treatment(Treatment treatment, String number) {
-        Optional<Step> there = desk.root().last(treatment.getClass());
+        Optional<Step> there = new Taking(desk).there(treatment);
         if (there.isEmpty()) {
             return readable(treatment, number, with -> new RecipeActs(desk).add((Treatment) with));
         }

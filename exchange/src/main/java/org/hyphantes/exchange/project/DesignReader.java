@@ -40,7 +40,7 @@ import org.hyphantes.treatment.Treatment;
  */
 final class DesignReader {
     static final String FORMAT = "hyphantes design";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     private final Set<String> ids = new HashSet<>();
     private final Map<String, Amount> measures = new LinkedHashMap<>();
@@ -114,9 +114,7 @@ final class DesignReader {
             throw new CannotOpen("This file was written by a newer Hyphantes (format " + version
                     + "); this one reads up to " + VERSION + ".");
         }
-        if (version == 1) {
-            Version1.upgrade((ObjectNode) tree);
-        }
+        Older.upgrade((ObjectNode) tree, version);
         Fields.only(
                 tree,
                 "",

@@ -32,6 +32,7 @@ import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.treatment.Nest;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.weave.Reach;
 import org.junit.jupiter.api.Test;
@@ -140,7 +141,7 @@ class ProjectFileTest {
                 "\"facing\" : \"outward\" | \"facing\" : \"inward\" | At /recipe/0/facing: \"inward\" is none of outward, as drawn",
                 "\"times\" : 8 | \"times\" : 99999 | At /recipe/0/times: \"times\" must be 3600 or less",
                 "\"unit\" : \"mm\" | \"unit\" : \"ell\" | At /unit: \"ell\" is not known here; it can be mm, cm, in, pt, px.",
-                "\"version\" : 2 | \"version\" : 3 | written by a newer Hyphantes (format 3)",
+                "\"version\" : 3 | \"version\" : 4 | written by a newer Hyphantes (format 4)",
                 "hyphantes design | other design | not a Hyphantes design",
                 "\"measures\" : { } | \"measures\" : { \"a\" : \"1 +\" } | At /measures/a: A number is missing",
                 "\"unit\" : \"mm\" | \"unit\" : \"mm\", \"unit\" : \"mm\" | line 5",
@@ -178,6 +179,19 @@ class ProjectFileTest {
                                     held -> assertThat(held).isEqualTo(otherwise),
                                     held -> assertThat(read.root().names()).containsKey(held)));
         }
+    }
+
+    /** In the second format a nest counted the copies besides the figure itself. */
+    @ParameterizedTest
+    @CsvSource({"3, 4", "'\"1 + 2\"', 4", "'\"2 * 5\"', 11"})
+    void theSecondFormatIsReadAsWhatItMeant(String times, int inAll) throws Exception {
+        Design nested = Recipes.addStep("design", 0, Nest.STARTING).change().apply(Demo.TIDE_RING.design());
+        String text = ProjectFile.text(nested).replace("\"version\" : 3", "\"version\" : 2");
+        String older = text.replace("\"times\" : 4", "\"times\" : " + times);
+        assertThat(older).isNotEqualTo(text);
+        Nest read = (Nest) ProjectFile.read(older).root().recipe().get(0).treatment();
+        assertThat(read.times().value()).isEqualTo(inAll);
+        assertThat(read.figures()).as("which the second format had not").isEqualTo("every figure");
     }
 
     /** A figure is held by its id: renaming it changes nothing, and one that is gone is said and comes back with it. */

@@ -1,0 +1,70 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.symmetry.Orbit;
+import org.hyphantes.symmetry.Symmetry;
+
+/**
+ * A treatment on the figures that it takes, by which the others pass: their lines keep their place before and behind what is made
+ * of those. A step that takes some figures alone takes no weaves.
+ */
+public record Taken(Treatment treatment, Work part, List<Laid> others, Work whole) {
+    public static Taken of(Treatment treatment, Work work, Surroundings surroundings) {
+        if (treatment.figures().equals(Surroundings.EVERY_FIGURE)) {
+            return new Taken(treatment, work, List.of(), work);
+        }
+        List<Laid> part = new ArrayList<>();
+        List<Laid> others = new ArrayList<>();
+        for (Laid line : work.lines()) {
+            (surroundings.means(treatment.figures(), line.key()) ? part : others).add(line);
+        }
+        return new Taken(treatment, new Work(part, List.of(), work.symmetry()), others, work);
+    }
+
+    /** Whether more would come of it than is laid. */
+    public boolean isTooMuch() {
+        return treatment.isTooMuch(part);
+    }
+
+    /** The whole work with the treatment done. */
+    public Work applied(Surroundings surroundings) {
+        if (part == whole) {
+            return treatment.apply(whole, surroundings);
+        }
+        if (part.lines().isEmpty()) {
+            return whole;
+        }
+        Work made = treatment.apply(part, surroundings);
+        List<Laid> lines = new ArrayList<>();
+        boolean laid = false;
+        for (Laid line : whole.lines()) {
+            if (!surroundings.means(treatment.figures(), line.key())) {
+                lines.add(line);
+            } else if (!laid) {
+                laid = true;
+                lines.addAll(made.lines());
+            }
+        }
+        List<Laying> weaves = new ArrayList<>(whole.weaves());
+        weaves.addAll(made.weaves());
+        boolean kept = made.symmetry().equals(whole.symmetry()) || carriesTheOthers(made.symmetry());
+        return new Work(lines, weaves, kept ? made.symmetry() : Symmetry.NONE);
+    }
+
+    /** Whether what passed by is carried to itself as well, line by line. */
+    private boolean carriesTheOthers(Symmetry symmetry) {
+        double tolerance = 10 * whole.tolerance().distance();
+        return (others.isEmpty() || symmetry.shifts().isEmpty())
+                && whole.weaves().isEmpty()
+                && others.stream().map(Laid::path).allMatch(path -> isCarried(path, symmetry, tolerance));
+    }
+
+    private static boolean isCarried(Path path, Symmetry symmetry, double tolerance) {
+        return symmetry.turning().map(t -> Orbit.size(path, t, tolerance) == 1).orElse(true)
+                && symmetry.mirror()
+                        .map(m -> path.map(m).covers(path, tolerance))
+                        .orElse(true);
+    }
+}
