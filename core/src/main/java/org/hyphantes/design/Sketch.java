@@ -19,7 +19,7 @@ public record Sketch(String file, Amount width, Amount opacity, Amount out, Amou
     public static final String NONE = "none";
 
     public static final Sketch STARTING =
-            new Sketch(NONE, Amount.of(120), Amount.of(0.3), Amount.of(0), Amount.of(0), Hold.FREE);
+            new Sketch(NONE, Amount.of(120), Amount.of(0.5), Amount.of(0), Amount.of(0), Hold.FREE);
 
     private static final Schema<Sketch> SCHEMA = new Schema<>(
             Sketch.class,

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.hyphantes.design.Subject;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Turn;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -41,6 +42,24 @@ class TakingWindowTest extends WindowFixture {
                 .filter(l -> l.getText().equals(words))
                 .findFirst()
                 .orElseThrow());
+    }
+
+    @Test
+    void theRimStandsRoundWhatTurnsAndAFrameRoundAStrap(FxRobot robot) {
+        Node rim = robot.lookup("#rim").query();
+        eventually(() -> assertThat(rim.isVisible()).as("the demo turns").isTrue());
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        eventually(() -> assertThat(desk.root().members()).isEmpty());
+        eventually(
+                () -> assertThat(rim.isVisible()).as("what is begun may turn").isTrue());
+        word(robot, "wave");
+        eventually(() -> assertThat(rim.isVisible()).isFalse());
+        // Nothing of the strap lies under the rails.
+        eventually(() -> assertThat(frame.field().camera().x(new Point(-60, 0))).isGreaterThan(34));
+        assertThat(frame.field().camera().x(new Point(60, 0)))
+                .isLessThan(frame.field().getWidth() - 34);
+        word(robot, "turn 8");
+        eventually(() -> assertThat(rim.isVisible()).isTrue());
     }
 
     @Test

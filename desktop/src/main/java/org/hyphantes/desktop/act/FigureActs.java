@@ -32,7 +32,7 @@ public final class FigureActs {
     /** Adds a figure of a kind, with the settings that a new one starts with; one just laid and still loose becomes it instead. */
     public void add(String word) {
         if (!nouns.becomes(word)) {
-            add(nouns.starting(word));
+            add(new Beginning(desk).fitted(nouns.starting(word)));
         }
     }
 }

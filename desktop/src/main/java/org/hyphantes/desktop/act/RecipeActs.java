@@ -52,7 +52,7 @@ public final class RecipeActs {
 
     /** Adds a step that takes what is selected, shows what it makes and makes it the subject of the sentence. */
     public void add(Treatment wanted) {
-        Treatment treatment = new Taking(desk).selected(wanted);
+        Treatment treatment = new Taking(desk).selected(new Beginning(desk).fitted(wanted));
         int at = placeFor(treatment);
         int shuttle = desk.view().shuttle();
         desk.edit(Recipes.addStep(group(), at, treatment));

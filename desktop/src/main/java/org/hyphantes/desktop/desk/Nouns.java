@@ -7,11 +7,15 @@ import java.util.function.Predicate;
 import org.hyphantes.figure.Ended;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Seated;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 
 /** What the dividers lay, and what a new figure of each kind starts with: the settings of the last one. */
 public final class Nouns {
+    /** The area of a closed line that is still a figure, as a share of its length squared; a circle has 0.08. */
+    private static final double LEAST_AREA = 1e-4;
+
     private final Map<String, Form> styles = new HashMap<>();
     private Consumer<Form> remembering = form -> {};
     private Predicate<String> loose = word -> false;
@@ -48,11 +52,28 @@ public final class Nouns {
 
     /** Has new figures of a kind start like this one, but in the middle. */
     public void startLike(Form given) {
+        if (!isSound(given)) {
+            return;
+        }
         Form form = plain(given);
         Form starting = form instanceof Seated seated ? seated.seated(Point.ORIGIN, 0) : form;
         if (form instanceof Seated || form instanceof Ended) {
             styles.put(form.schema().word(), starting);
             remembering.accept(starting);
+        }
+    }
+
+    /** Whether its closed lines hold an area: a figure that has shrunk to a line is none to go on from. */
+    private static boolean isSound(Form form) {
+        if (!(form instanceof Seated seated)) {
+            return true;
+        }
+        try {
+            return seated.upright().stream()
+                    .filter(Path::closed)
+                    .allMatch(p -> Math.abs(p.signedArea()) > LEAST_AREA * p.length() * p.length());
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
+            return false;
         }
     }
 

@@ -101,6 +101,11 @@ public record Resolved(
         return wish.design();
     }
 
+    /** Whether turns carry the finished work to itself. */
+    public boolean turns() {
+        return finished.work().turning().isPresent();
+    }
+
     /** The weaves that are seen in the field. */
     public List<Laying> weaves() {
         return field.work().weaves();

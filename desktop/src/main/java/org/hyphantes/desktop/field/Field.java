@@ -58,7 +58,7 @@ public final class Field extends Pane implements Glass {
         this.rim = new Rim(desk, this::redraw);
         stages.stream().filter(Stage::isHere).forEach(s -> hands.put(s.id(), s.hand(bench, this)));
         bench.focus().at(Focus.Place.FIELD, () -> this);
-        bench.focus().at(Focus.Place.RIM, () -> rim);
+        bench.focus().at(Focus.Place.RIM, () -> rim.isVisible() ? rim : null);
         setId("field");
         drawing.setId("drawing");
         getStyleClass().add("field");
@@ -180,8 +180,9 @@ public final class Field extends Pane implements Glass {
             return new Camera(getWidth(), getHeight(), view.centre(), view.scale());
         }
         double least = Math.min(getWidth(), getHeight());
-        double margin =
-                Math.max(0, least / 2 - RimShape.in(getWidth(), getHeight()).inner() + 14);
+        double margin = Surround.isRim(desk.root(), resolved)
+                ? Math.max(0, least / 2 - RimShape.in(getWidth(), getHeight()).inner() + 14)
+                : Rails.INSET + Rails.RAIL + Rails.ROOM;
         return hand().whole(resolved)
                 .map(box -> Camera.whole(box, getWidth(), getHeight(), margin))
                 .orElse(new Camera(getWidth(), getHeight(), Point.ORIGIN, 2));
@@ -200,20 +201,25 @@ public final class Field extends Pane implements Glass {
         drawnWidth = getWidth();
         drawnHeight = getHeight();
         camera = cameraFor(desk.view(), resolved);
+        rim.setVisible(Surround.isRim(desk.root(), resolved));
         Palette palette = Palette.of(desk.view().dark());
         Camera seen = fitDrawing(desk.view(), resolved.finished().box());
         GraphicsContext gc = drawing.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, drawing.getWidth(), drawing.getHeight());
         hand().draw(new Sheet(gc, seen, palette, painter, under));
-        rim.draw(gc, drawing.getWidth(), drawing.getHeight());
+        if (rim.isVisible()) {
+            rim.draw(gc, drawing.getWidth(), drawing.getHeight());
+        } else {
+            new Rails(gc, palette, seen).draw(resolved.design().unit());
+        }
         redrawMarks();
     }
 
     /** Makes the drawing no larger than it must be: seen whole, it fits into the square of the rim. */
     private Camera fitDrawing(View view, Box finished) {
         double square = Math.max(getHeight(), finished.width() * camera.scale() + 40);
-        double width = view.scale() > 0 ? getWidth() : Math.min(getWidth(), square);
+        double width = view.scale() > 0 || !rim.isVisible() ? getWidth() : Math.min(getWidth(), square);
         if (drawing.getWidth() != width || drawing.getHeight() != getHeight()) {
             drawing.setWidth(width);
             drawing.setHeight(getHeight());

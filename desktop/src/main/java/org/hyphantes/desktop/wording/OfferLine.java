@@ -98,12 +98,12 @@ final class OfferLine extends HBox {
             link.setOnAction(e -> offer.act().get().run());
             return link;
         }
+        if (offer.word().isEmpty()) {
+            return new Hints(offer.does());
+        }
         Label does = new Label(offer.does());
         does.getStyleClass().add("second");
-        if (offer.word().isEmpty()) {
-            does.setPadding(new Insets(0, 0, 0, 10));
-            return does;
-        }
+        does.setMinWidth(USE_PREF_SIZE);
         Label key = new Label(offer.word());
         key.getStyleClass().add("act");
         HBox act = new HBox(6, key, does);

@@ -16,6 +16,10 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Seated;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Reading;
@@ -131,12 +135,12 @@ public final class Words {
         String word = form.schema().word();
         Form starting = bench.nouns().starting(word);
         return readable(starting, number, with -> {
-            if (!bench.nouns().becomes(word)) {
+            if (number.isEmpty()) {
+                new FigureActs(bench).add(word);
+            } else if (!bench.nouns().becomes(word)) {
                 new FigureActs(bench).add((Form) with);
-                if (!number.isEmpty()) {
-                    bench.nouns().startLike((Form) with);
-                }
-            } else if (!number.isEmpty()) {
+                bench.nouns().startLike((Form) with);
+            } else {
                 desk.set(desk.view().subject().orElseThrow(), firstNumber(form), number, false);
             }
         });
@@ -161,7 +165,11 @@ public final class Words {
                 act.accept(thing);
                 return true;
             }
-            Reading<?> reading = thing.schema().read(thing, firstNumber(thing), number, desk.scope());
+            String key = firstNumber(thing);
+            Reading<?> reading = thing.schema().read(thing, key, number, desk.scope());
+            if (thing instanceof Seated seated && thing.schema().isLength(key)) {
+                reading = thing.schema().read(inProportion(seated, key, reading.value()), key, number, desk.scope());
+            }
             act.accept((Described) reading.value());
             if (!reading.note().isEmpty()) {
                 desk.warn(reading.note());
@@ -171,6 +179,13 @@ public final class Words {
             desk.warn(e.getMessage());
             return false;
         }
+    }
+
+    /** A figure made as large as another of its kind in its first length, with its other lengths in proportion. */
+    private static Form inProportion(Seated figure, String key, Object other) {
+        double now = ((Amount) figure.schema().value(figure, key)).value();
+        double wanted = ((Amount) figure.schema().value(other, key)).value();
+        return now > 0 && wanted > 0 ? figure.carried(Affine.scale(wanted / now, Point.ORIGIN)) : figure;
     }
 
     /** The first setting that a number or words typed behind the word can mean: not a choice, and no name of another thing. */

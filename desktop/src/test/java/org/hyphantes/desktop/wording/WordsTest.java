@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.wording;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,11 +16,15 @@ import org.hyphantes.desktop.TestDesk;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Lens;
+import org.hyphantes.figure.Ring;
 import org.hyphantes.known.PointKind;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -141,6 +146,39 @@ class WordsTest {
             on.act(on.desk()::undo);
         }
         assertThat(on.desk().design()).as("a word is one edit").isEqualTo(before);
+    }
+
+    /** What is new begins with values that fit what is there. */
+    @Test
+    void newThingsBeginWithValuesThatFit() {
+        TestDesk on = new TestDesk(Design.empty("Nothing in it"));
+        Words words = new Words(on.bench(), Stages.EACH);
+        on.act(() -> words.run("lens 9"));
+        Lens lens = (Lens) on.desk().root().figure("lens-1").orElseThrow().form();
+        assertThat(lens.apart().value() / lens.radius().value())
+                .as("a small lens is a lens")
+                .isEqualTo(
+                        Lens.STARTING.apart().value() / Lens.STARTING.radius().value());
+        // One that has been spoilt by its slots is none that the next begins like.
+        on.act(() -> on.desk().set(on.desk().view().subject().orElseThrow(), "radius", "1", false));
+        on.act(() -> words.run("lens"));
+        Lens next = (Lens) on.desk().root().figure("lens-2").orElseThrow().form();
+        assertThat(next.apart().value()).isLessThan(2 * next.radius().value());
+        on.act(() -> on.desk().lay(Design.empty("Small")));
+        on.act(() -> words.run("circle 1"));
+        on.act(() -> words.run("turn 3"));
+        on.settled();
+        on.act(() -> words.run("ring"));
+        Ring ring = (Ring) on.desk().root().figure("ring-1").orElseThrow().form();
+        assertThat(ring.radius().value() - ring.width().value())
+                .as("inside a ring goes round what is there")
+                .isBetween(1.0, 3.0);
+        on.act(() -> words.run("band"));
+        on.act(() -> words.run("interlace"));
+        Band band = on.desk().root().lastOf(Band.class).orElseThrow();
+        Interlace interlace = on.desk().root().lastOf(Interlace.class).orElseThrow();
+        assertThat(band.width().value()).as("6 mm would bury circles of 1 mm").isBetween(0.1, 0.8);
+        assertThat(interlace.clearance().value()).isCloseTo(band.width().value() / 10, within(1e-9));
     }
 
     @Test

@@ -116,7 +116,7 @@ public final class SetOut implements Stage {
             return "drag a point or a side \u00b7 double-click adds a point \u00b7 Space corner or smooth";
         }
         return desk.view().chosen().isEmpty()
-                ? "drag lays it \u00b7 Enter, arrows, Enter too \u00b7 letters begin a word"
+                ? "drag lays it \u00b7 letters begin a word \u00b7 Enter, arrows, Enter too"
                 : "drag or arrows move it \u00b7 Shift takes in more \u00b7 Esc lets go";
     }
 

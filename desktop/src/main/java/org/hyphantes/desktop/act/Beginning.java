@@ -1,0 +1,103 @@
+package org.hyphantes.desktop.act;
+
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Group;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Ring;
+import org.hyphantes.figure.Seated;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.BrokenOff;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Fitting;
+import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Phase;
+import org.hyphantes.treatment.Treatment;
+
+/** The values that what is new begins with, so that they fit the drawing. */
+final class Beginning {
+    /** A key waits no longer (ns) for a fitting width; the usual one is taken then. */
+    private static final long PATIENCE = 100_000_000L;
+
+    private final Desk desk;
+
+    Beginning(Desk desk) {
+        this.desk = desk;
+    }
+
+    /** A band that keeps the grounds whole, a clearance of a tenth of the band; what has been given numbers stays as it is. */
+    Treatment fitted(Treatment starting) {
+        if (starting.equals(Band.STARTING)) {
+            return band();
+        }
+        if (starting.equals(Interlace.STARTING)) {
+            return desk.root()
+                    .last(Band.class)
+                    .map(s -> (Treatment) Interlace.STARTING.withClearance(
+                            Fitting.clearance(((Band) s.treatment()).width().value())))
+                    .orElse(starting);
+        }
+        return starting;
+    }
+
+    private Treatment band() {
+        boolean banded = desk.root().recipe().stream()
+                .anyMatch(s -> s.over() && s.treatment().phase() == Phase.BANDS);
+        if (banded) {
+            return Band.STARTING;
+        }
+        long end = System.nanoTime() + PATIENCE;
+        Watch watch = () -> {
+            if (System.nanoTime() > end) {
+                throw new BrokenOff();
+            }
+        };
+        try {
+            Group root = desk.root();
+            Artwork lines = new Resolver().resolve(root, desk.design().page().pageBox(), watch);
+            return Fitting.band(lines.work().lines().stream().map(Laid::path).toList(), watch).stream()
+                    .mapToObj(Band.STARTING::withWidth)
+                    .findFirst()
+                    .orElse(Band.STARTING);
+        } catch (BrokenOff | IllegalArgumentException | IllegalStateException | ArithmeticException e) {
+            return Band.STARTING;
+        }
+    }
+
+    /** A figure of a size that is seen: round, when the last of its kind would be lost or too large; a ring goes round what is there. */
+    Form fitted(Form starting) {
+        Resolved resolved = desk.resolved();
+        if (!(starting instanceof Seated seated) || resolved == null) {
+            return starting;
+        }
+        Box there = resolved.setOut().work().lines().isEmpty()
+                ? new Box(-60, -60, 60, 60)
+                : Box.round(resolved.setOut().work().lines().stream()
+                        .map(Laid::path)
+                        .map(Path::box)
+                        .toList());
+        double reach = Math.max(
+                Math.max(Math.abs(there.left()), Math.abs(there.right())),
+                Math.max(Math.abs(there.top()), Math.abs(there.bottom())));
+        if (starting instanceof Ring ring && !resolved.setOut().work().lines().isEmpty()) {
+            double share = ring.width().value() / ring.radius().value();
+            double inner = Math.ceil(reach * 1.05);
+            double wide = Fitting.rounded(Math.max(1e-3, inner * share / (1 - Math.min(share, 0.9))));
+            return new Ring(Amount.of(inner + wide), Amount.of(wide), ring.out(), ring.bearing(), ring.turned());
+        }
+        Box own = Box.round(seated.upright().stream().map(Path::box).toList());
+        double size = Math.max(own.width(), own.height());
+        if (!(size > 0) || !(reach > 0) || size > reach / 20 && size < reach * 4) {
+            return starting;
+        }
+        return seated.carried(Affine.scale(Fitting.rounded(reach / 2) / size, Point.ORIGIN));
+    }
+}
