@@ -32,7 +32,7 @@ import org.hyphantes.desktop.wording.Wording;
 public final class Frame extends Pane {
     private static final double MENU = 26;
     private static final double STRIP = 96;
-    private static final double WORDING = 68;
+    private static final double WORDING = 84;
     private static final double RAIL = 46;
     private static final double GAP = 8;
     private static final double NARROW = 1180;
@@ -169,7 +169,7 @@ public final class Frame extends Pane {
         boolean folded = desk.view().folded() || w < NARROW;
         double wing = w > WIDE ? 300 : 232;
         double top = MENU + STRIP;
-        // A long sentence takes a further line, and the field gives way.
+        // There is room for two lines, so that the field stays where it is; only a third makes it give way.
         double sentence = Math.max(WORDING, Math.min(WORDING + 60, Math.ceil(wording.prefHeight(w))));
         double bottom = h - RAIL - sentence;
         menu.resizeRelocate(0, 0, w, MENU);

@@ -4,6 +4,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
@@ -31,6 +34,7 @@ import org.hyphantes.scene.Scene;
 /** The figures and groups in hand, each as a chip with its picture and its name. */
 final class Chips extends HBox {
     private final Desk desk;
+    private Consumer<Node> chosen = chip -> {};
 
     /** The picture of each member, kept while it is there. */
     private final Map<String, Picture> pictures = new HashMap<>();
@@ -55,6 +59,17 @@ final class Chips extends HBox {
         pictures.keySet()
                 .retainAll(desk.root().members().stream().map(Member::id).toList());
         getChildren().setAll(desk.root().members().stream().map(this::chip).toList());
+        if (desk.view().chosen().size() == 1) {
+            getChildren().stream()
+                    .filter(c -> c.getStyleClass().contains("chosen"))
+                    .findFirst()
+                    .ifPresent(c -> Platform.runLater(() -> chosen.accept(c)));
+        }
+    }
+
+    /** Is told of the chip of what has just been selected alone. */
+    void onChosen(Consumer<Node> act) {
+        chosen = act;
     }
 
     private VBox chip(Member member) {

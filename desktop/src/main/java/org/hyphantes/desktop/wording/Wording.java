@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Member;
@@ -52,6 +53,8 @@ public final class Wording extends VBox {
         setId("wording");
         getStyleClass().add("wording");
         getChildren().addAll(sentence, below);
+        // The line below stays where it is, whether the sentence has one line or two.
+        VBox.setVgrow(sentence, Priority.ALWAYS);
         bench.focus().at(Focus.Place.SENTENCE, this::first);
         desk.viewProperty().addListener(o -> refresh());
         Unhurried unhurried = new Unhurried(this::refresh);

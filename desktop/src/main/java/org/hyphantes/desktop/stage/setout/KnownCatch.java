@@ -3,6 +3,7 @@ package org.hyphantes.desktop.stage.setout;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
+import org.hyphantes.design.Design;
 import org.hyphantes.design.Net;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
@@ -20,6 +21,9 @@ final class KnownCatch {
     private final Glass glass;
     private List<KnownPoint> near = List.of();
     private int chosen;
+
+    /** The design that the points caught are of; null before any. */
+    private Design caughtIn;
 
     KnownCatch(Desk desk, Glass glass) {
         this.desk = desk;
@@ -45,6 +49,16 @@ final class KnownCatch {
         if (!found.equals(near)) {
             near = found;
             chosen = 0;
+            caughtIn = desk.resolved().design();
+        }
+    }
+
+    /** Catches anew where a point was caught, when the design is another by now. */
+    void renew() {
+        boolean gone = !near.isEmpty() && desk.resolved().design() != caughtIn;
+        if (gone) {
+            caughtIn = desk.resolved().design();
+            at(near.get(chosen).place());
         }
     }
 
@@ -67,6 +81,7 @@ final class KnownCatch {
     void only(KnownPoint point) {
         near = List.of(point);
         chosen = 0;
+        caughtIn = desk.resolved().design();
         desk.hover(Hover.at(point.place()));
     }
 

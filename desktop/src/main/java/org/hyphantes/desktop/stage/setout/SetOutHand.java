@@ -69,6 +69,12 @@ final class SetOutHand implements Hand {
         return Optional.of(new Box(-half, -half, half, half));
     }
 
+    /** A known point goes with the figure it was of. */
+    @Override
+    public void resolved() {
+        known.renew();
+    }
+
     @Override
     public void draw(Sheet sheet) {
         Resolved resolved = desk.resolved();
@@ -137,7 +143,7 @@ final class SetOutHand implements Hand {
             return;
         }
         String point = known.caught()
-                .map(k -> k.words() + (known.among() > 1 ? "  (PgDn: " + (known.among() - 1) + " more)" : ""))
+                .map(k -> k.words() + (known.among() > 1 ? "  (Page Down: " + (known.among() - 1) + " more)" : ""))
                 .orElse("");
         String length = open ? dividers.words() : "";
         glass.label(length + (length.isEmpty() || point.isEmpty() ? "" : "  \u00b7  ") + point, at.get(), 16);
