@@ -43,17 +43,8 @@ class HandKilledTest {
         Path work = home.resolve("work.hyphantes");
         ProjectFile.save(Design.empty("Work"), work);
         Path said = Files.createFile(home.resolve("said.txt"));
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Dprism.order=sw",
-                "-Duser.home=" + home,
-                "-cp",
-                System.getProperty("java.class.path"),
-                HandProbe.class.getName(),
-                work.toString());
-        builder.environment().put("HOME", home.toString());
-        builder.environment().put("XDG_STATE_HOME", home.resolve("state").toString());
-        Process process = builder.redirectOutput(said.toFile())
+        Process process = OwnProcess.of(home, HandProbe.class, work.toString())
+                .redirectOutput(said.toFile())
                 .redirectError(home.resolve("errors.txt").toFile())
                 .start();
         try {

@@ -2,9 +2,6 @@ package org.hyphantes.desktop;
 
 import java.io.PrintStream;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.FutureTask;
-import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.scene.robot.Robot;
 import javafx.stage.Window;
@@ -23,9 +20,9 @@ final class HandProbe {
         launcher.setDaemon(true);
         launcher.start();
         Frame frame = await();
-        Robot robot = onFx(Robot::new);
+        Robot robot = OwnProcess.onFx(Robot::new);
         // A hand killed before may have left it pressed.
-        onFx(() -> {
+        OwnProcess.onFx(() -> {
             robot.keyRelease(KeyCode.CONTROL);
             return null;
         });
@@ -35,15 +32,16 @@ final class HandProbe {
             }) {
                 type(robot, key);
             }
-            int laid = onFx(() -> frame.desk().design().root().members().size());
+            int laid =
+                    OwnProcess.onFx(() -> frame.desk().design().root().members().size());
             REPORT.println("laid " + laid + " " + System.currentTimeMillis());
             if (word % 9 == 0) {
-                onFx(() -> {
+                OwnProcess.onFx(() -> {
                     robot.keyPress(KeyCode.CONTROL);
                     return null;
                 });
                 type(robot, KeyCode.S);
-                onFx(() -> {
+                OwnProcess.onFx(() -> {
                     robot.keyRelease(KeyCode.CONTROL);
                     return null;
                 });
@@ -52,7 +50,7 @@ final class HandProbe {
     }
 
     private static void type(Robot robot, KeyCode key) throws Exception {
-        onFx(() -> {
+        OwnProcess.onFx(() -> {
             robot.keyType(key);
             return null;
         });
@@ -63,7 +61,7 @@ final class HandProbe {
         for (int i = 0; i < 600; i++) {
             Thread.sleep(100);
             try {
-                Optional<Window> window = onFx(() ->
+                Optional<Window> window = OwnProcess.onFx(() ->
                         Window.getWindows().stream().filter(Window::isFocused).findFirst());
                 if (window.isPresent()) {
                     Thread.sleep(1_500);
@@ -74,11 +72,5 @@ final class HandProbe {
             }
         }
         throw new IllegalStateException("no window within a minute");
-    }
-
-    private static <T> T onFx(Callable<T> call) throws Exception {
-        FutureTask<T> task = new FutureTask<>(call);
-        Platform.runLater(task);
-        return task.get();
     }
 }

@@ -7,10 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.FutureTask;
 import java.util.concurrent.atomic.AtomicInteger;
-import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -35,7 +32,7 @@ final class RestProbe {
         launcher.setDaemon(true);
         launcher.start();
         Window window = await();
-        onFx(() -> {
+        OwnProcess.onFx(() -> {
             PerformanceTracker.getSceneTracker(window.getScene()).setOnRenderedFrameTask(PAINTED::incrementAndGet);
             return null;
         });
@@ -49,8 +46,8 @@ final class RestProbe {
             drag(window, 0.42, 0.34, 0.5, 0.45);
             rest("a drag in stage " + key.getName());
         }
-        List<Node> menus =
-                onFx(() -> List.copyOf(window.getScene().getRoot().lookupAll(".menu-bar > .container > .menu-button")));
+        List<Node> menus = OwnProcess.onFx(
+                () -> List.copyOf(window.getScene().getRoot().lookupAll(".menu-bar > .container > .menu-button")));
         int opened = 0;
         for (Node menu : menus) {
             // A click on the menu that has the focus may close it again.
@@ -79,7 +76,7 @@ final class RestProbe {
         for (int i = 0; i < 600; i++) {
             Thread.sleep(100);
             try {
-                Optional<Window> shown = onFx(() ->
+                Optional<Window> shown = OwnProcess.onFx(() ->
                         Window.getWindows().stream().filter(Window::isShowing).findFirst());
                 if (shown.isPresent()) {
                     return shown.get();
@@ -105,7 +102,7 @@ final class RestProbe {
     /** Whether a menu is open, or none is, within half a second. */
     private static boolean popup(boolean open) throws Exception {
         for (int i = 0; i < 10; i++) {
-            if (onFx(() -> Window.getWindows().size() > 1) == open) {
+            if (OwnProcess.onFx(() -> Window.getWindows().size() > 1) == open) {
                 return true;
             }
             Thread.sleep(50);
@@ -114,16 +111,16 @@ final class RestProbe {
     }
 
     private static void press(KeyCode... keys) throws Exception {
-        Robot robot = onFx(Robot::new);
+        Robot robot = OwnProcess.onFx(Robot::new);
         for (KeyCode key : keys) {
-            onFx(() -> {
+            OwnProcess.onFx(() -> {
                 robot.keyPress(key);
                 return null;
             });
         }
         for (int i = keys.length - 1; i >= 0; i--) {
             KeyCode key = keys[i];
-            onFx(() -> {
+            OwnProcess.onFx(() -> {
                 robot.keyRelease(key);
                 return null;
             });
@@ -132,9 +129,9 @@ final class RestProbe {
     }
 
     private static void click(Node node) throws Exception {
-        Point2D at = onFx(() -> node.localToScreen(
+        Point2D at = OwnProcess.onFx(() -> node.localToScreen(
                 node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY()));
-        onFx(() -> {
+        OwnProcess.onFx(() -> {
             Robot robot = new Robot();
             robot.mouseMove(at);
             robot.mouseClick(MouseButton.PRIMARY);
@@ -145,12 +142,12 @@ final class RestProbe {
 
     /** Drags across the window, from one share of its width and height to another. */
     private static void drag(Window window, double x0, double y0, double x1, double y1) throws Exception {
-        Robot robot = onFx(Robot::new);
+        Robot robot = OwnProcess.onFx(Robot::new);
         for (int i = 0; i <= 10; i++) {
             double x = window.getX() + window.getWidth() * (x0 + (x1 - x0) * i / 10);
             double y = window.getY() + window.getHeight() * (y0 + (y1 - y0) * i / 10);
             boolean first = i == 0;
-            onFx(() -> {
+            OwnProcess.onFx(() -> {
                 robot.mouseMove(x, y);
                 if (first) {
                     robot.mousePress(MouseButton.PRIMARY);
@@ -159,16 +156,10 @@ final class RestProbe {
             });
             Thread.sleep(30);
         }
-        onFx(() -> {
+        OwnProcess.onFx(() -> {
             robot.mouseRelease(MouseButton.PRIMARY);
             return null;
         });
-    }
-
-    private static <T> T onFx(Callable<T> call) throws Exception {
-        FutureTask<T> task = new FutureTask<>(call);
-        Platform.runLater(task);
-        return task.get();
     }
 
     /** Takes what is said of warnings line by line. */

@@ -17,15 +17,7 @@ class RestTest {
     @Test
     void anIdleWindowPaintsNothingAndNoStyleIsAmiss() throws Exception {
         Path report = home.resolve("report.txt");
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Dprism.order=sw",
-                "-Duser.home=" + home,
-                "-cp",
-                System.getProperty("java.class.path"),
-                RestProbe.class.getName());
-        builder.environment().put("HOME", home.toString());
-        builder.environment().put("XDG_STATE_HOME", home.resolve("state").toString());
+        ProcessBuilder builder = OwnProcess.of(home, RestProbe.class);
         builder.redirectErrorStream(true).redirectOutput(report.toFile());
         Process process = builder.start();
         try {
