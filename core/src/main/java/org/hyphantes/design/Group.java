@@ -117,15 +117,21 @@ public record Group(String id, String name, List<Member> members, List<Step> rec
         return recipe.size();
     }
 
-    /** The names of its figures by their ids. */
+    /** The names of its figures, and of those of groups in it, by their ids. */
     public Map<String, String> names() {
         Map<String, String> names = new LinkedHashMap<>();
-        for (Member member : members) {
-            if (member instanceof Figure) {
-                names.put(member.id(), member.name());
+        collect(this, names);
+        return names;
+    }
+
+    private static void collect(Group group, Map<String, String> names) {
+        for (Member member : group.members()) {
+            if (member instanceof Figure figure) {
+                names.put(figure.id(), figure.name());
+            } else {
+                collect((Group) member, names);
             }
         }
-        return names;
     }
 
     public Optional<Figure> figure(String figureId) {

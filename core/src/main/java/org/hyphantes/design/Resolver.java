@@ -180,11 +180,17 @@ public final class Resolver {
 
     private static Map<String, Surroundings.Named> figures(Group group) {
         Map<String, Surroundings.Named> figures = new LinkedHashMap<>();
+        collect(group, false, figures);
+        return figures;
+    }
+
+    private static void collect(Group group, boolean within, Map<String, Surroundings.Named> figures) {
         for (Member member : group.members()) {
             if (member instanceof Figure figure) {
-                figures.put(figure.id(), new Surroundings.Named(figure.id(), figure.form(), figure.colour()));
+                figures.put(figure.id(), new Surroundings.Named(figure.id(), figure.form(), figure.colour(), within));
+            } else {
+                collect((Group) member, true, figures);
             }
         }
-        return figures;
     }
 }

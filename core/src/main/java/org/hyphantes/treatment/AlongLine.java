@@ -107,9 +107,8 @@ public record AlongLine(
 
     @Override
     public Work apply(Work work, Surroundings surroundings) {
-        Optional<Surroundings.Named> carrier = line.equals("the first")
-                ? surroundings.figures().values().stream().findFirst()
-                : surroundings.figure(line);
+        Optional<Surroundings.Named> carrier =
+                line.equals("the first") ? surroundings.own().stream().findFirst() : surroundings.figure(line);
         Map<String, List<Laid>> motifs = new LinkedHashMap<>();
         List<Laid> lines = new ArrayList<>();
         for (Laid laid : work.lines()) {

@@ -55,7 +55,7 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
 
     @Override
     public Work apply(Work work, Surroundings surroundings) {
-        List<Surroundings.Named> all = List.copyOf(surroundings.figures().values());
+        List<Surroundings.Named> all = surroundings.own();
         Optional<Surroundings.Named> a =
                 from.equals("the first") ? all.stream().findFirst() : surroundings.figure(from);
         Optional<Surroundings.Named> b = to.equals("the last")

@@ -1,5 +1,6 @@
 package org.hyphantes.treatment;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.figure.Form;
@@ -15,8 +16,12 @@ import org.hyphantes.weave.StrandKey;
  * and the watch that may break off long work.
  */
 public record Surroundings(String group, String step, Map<String, Named> figures, PageBox pageBox, Watch watch) {
-    /** A figure by its id, with its colour if it has one. */
-    public record Named(String id, Form form, Optional<Colour> colour) {}
+    /**
+     * A figure by its id, with its colour if it has one.
+     *
+     * @param within whether it lies in a group within the group
+     */
+    public record Named(String id, Form form, Optional<Colour> colour, boolean within) {}
 
     /** The words for the middle of the group, where its figures are set out from. */
     public static final String THE_CENTRE = "the centre";
@@ -37,6 +42,11 @@ public record Surroundings(String group, String step, Map<String, Named> figures
     /** The middle of the figure that a reference holds; the centre when there is no such figure (any more). */
     public Point point(String reference) {
         return figure(reference).map(f -> f.form().centre()).orElse(Point.ORIGIN);
+    }
+
+    /** The group's own figures, without those of groups in it, in their order. */
+    public List<Named> own() {
+        return figures.values().stream().filter(f -> !f.within()).toList();
     }
 
     /** The figure that a reference holds. */

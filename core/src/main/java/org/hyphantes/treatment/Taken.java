@@ -8,19 +8,30 @@ import org.hyphantes.symmetry.Symmetry;
 
 /**
  * A treatment on the figures that it takes, by which the others pass: their lines keep their place before and behind what is made
- * of those. A step that takes some figures alone takes no weaves.
+ * of those. A weave is taken when all its strands are of such figures.
  */
-public record Taken(Treatment treatment, Work part, List<Laid> others, Work whole) {
+public record Taken(Treatment treatment, Work part, Work others, Work whole) {
     public static Taken of(Treatment treatment, Work work, Surroundings surroundings) {
         if (treatment.figures().equals(Surroundings.EVERY_FIGURE)) {
-            return new Taken(treatment, work, List.of(), work);
+            return new Taken(treatment, work, Work.of(List.of()), work);
         }
         List<Laid> part = new ArrayList<>();
         List<Laid> others = new ArrayList<>();
         for (Laid line : work.lines()) {
             (surroundings.means(treatment.figures(), line.key()) ? part : others).add(line);
         }
-        return new Taken(treatment, new Work(part, List.of(), work.symmetry()), others, work);
+        List<Laying> woven = new ArrayList<>();
+        List<Laying> otherWeaves = new ArrayList<>();
+        for (Laying laying : work.weaves()) {
+            boolean taken =
+                    laying.weave().strands().stream().allMatch(s -> surroundings.means(treatment.figures(), s.key()));
+            (taken ? woven : otherWeaves).add(laying);
+        }
+        return new Taken(
+                treatment,
+                new Work(part, woven, work.symmetry()),
+                new Work(others, otherWeaves, work.symmetry()),
+                work);
     }
 
     /** Whether more would come of it than is laid. */
@@ -33,7 +44,7 @@ public record Taken(Treatment treatment, Work part, List<Laid> others, Work whol
         if (part == whole) {
             return treatment.apply(whole, surroundings);
         }
-        if (part.lines().isEmpty()) {
+        if (part.size() == 0) {
             return whole;
         }
         Work made = treatment.apply(part, surroundings);
@@ -47,7 +58,7 @@ public record Taken(Treatment treatment, Work part, List<Laid> others, Work whol
                 lines.addAll(made.lines());
             }
         }
-        List<Laying> weaves = new ArrayList<>(whole.weaves());
+        List<Laying> weaves = new ArrayList<>(others.weaves());
         weaves.addAll(made.weaves());
         boolean kept = made.symmetry().equals(whole.symmetry()) || carriesTheOthers(made.symmetry());
         return new Work(lines, weaves, kept ? made.symmetry() : Symmetry.NONE);
@@ -56,9 +67,9 @@ public record Taken(Treatment treatment, Work part, List<Laid> others, Work whol
     /** Whether what passed by is carried to itself as well, line by line. */
     private boolean carriesTheOthers(Symmetry symmetry) {
         double tolerance = 10 * whole.tolerance().distance();
-        return (others.isEmpty() || symmetry.shifts().isEmpty())
-                && whole.weaves().isEmpty()
-                && others.stream().map(Laid::path).allMatch(path -> isCarried(path, symmetry, tolerance));
+        return (others.size() == 0 || symmetry.shifts().isEmpty())
+                && others.weaves().isEmpty()
+                && others.lines().stream().map(Laid::path).allMatch(path -> isCarried(path, symmetry, tolerance));
     }
 
     private static boolean isCarried(Path path, Symmetry symmetry, double tolerance) {

@@ -26,6 +26,7 @@ import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.rail.Snags;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.figure.EndJoin;
 import org.hyphantes.figure.Form;
 import org.hyphantes.known.PointKind;
 import org.hyphantes.treatment.Treatment;
@@ -156,7 +157,7 @@ final class Menus {
                         new SeparatorMenuItem(),
                         MenuLine.item("Reshape points", "", paths::reshape),
                         MenuLine.item("Back to what it was", "", paths::back),
-                        MenuLine.item("Join ends", "", paths::joinEnds),
+                        MenuLine.item("Join ends", "", () -> paths.joinEnds(EndJoin.CORNER)),
                         MenuLine.item("Extend to meet", "", paths::extend),
                         MenuLine.item("Half into whole", "", paths::whole),
                         new SeparatorMenuItem(),

@@ -1,10 +1,18 @@
 package org.hyphantes.desktop.act;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.hyphantes.design.Arranging;
+import org.hyphantes.design.Edit;
 import org.hyphantes.design.Figure;
+import org.hyphantes.design.Member;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.EndJoin;
 import org.hyphantes.figure.PathEnds;
 import org.hyphantes.figure.Reshaping;
 import org.hyphantes.geometry.Path;
@@ -64,8 +72,40 @@ public final class PathActs {
         chosen.keep(Arranging.asItWas(chosen.group(), chosen.ids()));
     }
 
-    public void joinEnds() {
-        reshape(paths -> PathEnds.joined(paths, CLOSE), "Ends nearer than 0.5 mm joined.");
+    /** Joins ends that lie close together; when none do, the nearest two, however far, also of two figures. */
+    public void joinEnds(EndJoin by) {
+        if (!chosen.isSomething()) {
+            return;
+        }
+        List<Figure> figures = chosen.members().stream()
+                .filter(m -> m instanceof Figure && !m.standing().locked())
+                .map(Figure.class::cast)
+                .toList();
+        List<Path> paths = figures.stream()
+                .flatMap(f -> f.form().paths(desk.design().page().pageBox()).stream())
+                .toList();
+        List<Path> close = PathEnds.joined(paths, CLOSE);
+        Optional<List<Path>> joined = close.equals(paths) ? by.nearest(paths) : Optional.of(close);
+        if (joined.isEmpty()) {
+            desk.warn("There are no two open ends here to join; select open paths.");
+            return;
+        }
+        Figure first = figures.get(0);
+        Set<String> others = new LinkedHashSet<>();
+        figures.subList(1, figures.size()).forEach(f -> others.add(f.id()));
+        Figure one = first.reshaped(Drawn.of(joined.get()));
+        String words = close.equals(paths)
+                ? "The nearest ends joined by " + by.words() + "."
+                : "Ends nearer than 0.5 mm joined.";
+        desk.edit(new Edit(
+                words,
+                d -> d.change(
+                        chosen.group(),
+                        g -> g.withMembers(g.members().stream()
+                                .filter(m -> !others.contains(m.id()))
+                                .map(m -> m.id().equals(first.id()) ? one : m)
+                                .toList()))));
+        desk.look(desk.view().keeping(chosen.group(), Set.of(first.id())));
     }
 
     public void extend() {
@@ -80,17 +120,47 @@ public final class PathActs {
                 "Ends run on to what they meet.");
     }
 
-    /** Cuts the paths that are selected where they come nearest to a place. */
+    /** Cuts the line that comes nearest to a place there: of what is selected, or of all when nothing is. */
     public void cutAt(Point place) {
-        reshape(
-                paths -> paths.stream()
-                        .flatMap(p ->
-                                PathEnds.cut(
-                                        Reshaping.withPoints(p),
-                                        Reshaping.withPoints(p).nearest(place))
-                                        .stream())
-                        .toList(),
-                "Cut.");
+        Figure nearest = null;
+        int line = -1;
+        double least = Double.POSITIVE_INFINITY;
+        for (Member member : chosen.ids().isEmpty() ? desk.root().members() : chosen.members()) {
+            if (member instanceof Figure figure && !member.standing().locked()) {
+                List<Path> paths = lines(figure);
+                for (int i = 0; i < paths.size(); i++) {
+                    double distance =
+                            paths.get(i).at(paths.get(i).nearest(place)).distance(place);
+                    if (distance < least) {
+                        least = distance;
+                        nearest = figure;
+                        line = i;
+                    }
+                }
+            }
+        }
+        if (nearest == null) {
+            desk.warn("There is no line here to cut; a locked one is unlocked first, and Alt+Down leads into a group.");
+            return;
+        }
+        List<Path> cut = new ArrayList<>(lines(nearest));
+        Path whole = cut.remove(line);
+        cut.addAll(line, PathEnds.cut(whole, whole.nearest(place)));
+        Figure now = nearest.reshaped(Drawn.of(cut));
+        desk.edit(new Edit(
+                nearest.name() + " is cut.",
+                d -> d.change(
+                        chosen.group(),
+                        g -> g.withMembers(g.members().stream()
+                                .map(m -> m.id().equals(now.id()) ? now : m)
+                                .toList()))));
+        desk.look(desk.view().keeping(chosen.group(), Set.of(now.id())));
+    }
+
+    private List<Path> lines(Figure figure) {
+        return figure.form().paths(desk.design().page().pageBox()).stream()
+                .map(Reshaping::withPoints)
+                .toList();
     }
 
     public void whole() {

@@ -5,7 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.hyphantes.design.Figure;
+import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Step;
 import org.hyphantes.desktop.desk.Desk;
@@ -58,7 +58,7 @@ public final class Taking {
                 .map(k -> {
                     String value = (String) schema.value(step.treatment(), k);
                     return value.equals(schema.figures().get(k))
-                            || FigureList.ids(value).contains(member.id());
+                            || FigureList.ids(value).stream().anyMatch(figures(member)::contains);
                 })
                 .orElse(true);
     }
@@ -67,14 +67,19 @@ public final class Taking {
         return schema.keys().stream().filter(schema::isMany).findFirst();
     }
 
+    /** The figures that a member is or holds, by their ids. */
+    private static Set<String> figures(Member member) {
+        return member instanceof Group group ? group.names().keySet() : Set.of(member.id());
+    }
+
     private List<String> ids(Phase phase) {
         List<Member> members = new Chosen(desk).members();
-        if (members.isEmpty() || !members.stream().allMatch(Figure.class::isInstance)) {
+        if (members.isEmpty()) {
             return List.of();
         }
         Set<String> ids = new LinkedHashSet<>();
-        members.forEach(m -> ids.add(m.id()));
-        boolean all = desk.root().members().stream().allMatch(m -> ids.contains(m.id()));
+        members.forEach(m -> ids.addAll(figures(m)));
+        boolean all = desk.root().members().stream().allMatch(m -> ids.containsAll(figures(m)));
         return phase != Phase.SETTING_OUT && (all || !desk.view().picked()) ? List.of() : new ArrayList<>(ids);
     }
 }

@@ -11,6 +11,7 @@ import org.hyphantes.desktop.act.Chosen;
 import org.hyphantes.desktop.act.CopyActs;
 import org.hyphantes.desktop.act.PathActs;
 import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.figure.EndJoin;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Expression;
@@ -71,7 +72,7 @@ final class FigureWords extends TypedWords {
             case "reshape" -> paths.reshape();
             case "bend" -> paths.bend(number(rest, "Bend by a share of each side, such as bend 0.1."));
             case "cut" -> paths.cutAt(desk.hoverProperty().get().place().orElse(new Chosen(desk).middle()));
-            case "join" -> paths.joinEnds();
+            case "join" -> paths.joinEnds(join(rest));
             case "extend" -> paths.extend();
             case "whole" -> paths.whole();
             case "restore" -> paths.back();
@@ -90,6 +91,15 @@ final class FigureWords extends TypedWords {
                     "Align left, centre, right, top, middle or bottom; behind it page, to align to the page.");
         }
         arrange.align(side.get(), words.length > 1 && words[1].equals("PAGE"));
+    }
+
+    private static EndJoin join(String rest) throws CannotRead {
+        return switch (rest) {
+            case "", "corner" -> EndJoin.CORNER;
+            case "arc" -> EndJoin.ARC;
+            case "straight" -> EndJoin.STRAIGHT;
+            default -> throw new CannotRead("Join by a corner, an arc or a straight line: join arc.");
+        };
     }
 
     /** The known point at the pointer or needle, about which to turn and scale; else the middle of the selection. */

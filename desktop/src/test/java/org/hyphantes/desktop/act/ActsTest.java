@@ -16,6 +16,7 @@ import org.hyphantes.desktop.TestDesk;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Circle;
+import org.hyphantes.figure.EndJoin;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
@@ -23,7 +24,9 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Nest;
 import org.hyphantes.treatment.Offset;
+import org.hyphantes.treatment.Row;
 import org.hyphantes.treatment.Taper;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
@@ -74,6 +77,9 @@ class ActsTest {
         assertThat(desk.root().id()).isEqualTo(group.id());
         assertThat(desk.root().members()).hasSize(2);
         assertThat(desk.root().members().get(0).standing().hidden()).isTrue();
+        Group cast = (Group) desk.root().members().get(1);
+        assertThat(cast.members()).as("a path for each line, by itself").hasSize(6);
+        assertThat(cast.members()).extracting(Member::name).contains("Circle 1", "Circle 6");
         on.act(() -> new GroupActs(desk).out());
         assertThat(desk.root().members().get(1)).isEqualTo(outside);
         assertThat(desk.root().members().get(1).standing().hidden()).isFalse();
@@ -87,6 +93,57 @@ class ActsTest {
         }
         on.act(desk::undo);
         assertThat(over((Group) desk.root().members().get(0))).contains("turn");
+    }
+
+    /** What three nested arches are made of: cast, one line cut under the pointer, two joined that lie far apart. */
+    @Test
+    void aCastLineIsCutAloneAndTwoAreJoinedHoweverFar() {
+        TestDesk on = new TestDesk(Design.empty("Cast"));
+        Desk desk = on.desk();
+        on.act(() -> desk.edit(Recipes.addFigure("design", new Circle(Amount.of(30), Amount.of(0), Amount.of(0)))));
+        on.act(() -> new RecipeActs(desk).add(Nest.STARTING));
+        on.settled();
+        on.act(() -> new Casting(desk).cast());
+        Group cast = (Group) desk.root().members().get(1);
+        assertThat(cast.members()).hasSize(4);
+        on.act(() -> new GroupActs(desk).into(cast));
+        on.act(() -> new PathActs(desk).cutAt(new Point(0, -29)));
+        on.act(() -> desk.look(desk.view().about(null)));
+        on.act(() -> new PathActs(desk).cutAt(new Point(0, 25.5)));
+        List<Boolean> closed = desk.root().members().stream()
+                .map(m -> ((Figure) m).form().paths(null).get(0).closed())
+                .toList();
+        assertThat(closed).as("the outermost and the second").containsExactly(false, false, true, true);
+        Set<String> two = Set.of(
+                desk.root().members().get(0).id(), desk.root().members().get(1).id());
+        on.act(() -> desk.look(desk.view().choosing(desk.root().id(), two)));
+        on.act(() -> new PathActs(desk).joinEnds(EndJoin.STRAIGHT));
+        assertThat(desk.root().members()).hasSize(3);
+        on.act(desk::undo);
+        assertThat(desk.root().members()).hasSize(4);
+    }
+
+    @Test
+    void aSelectedGroupIsTakenWithAllItsFiguresWovenOrNot() {
+        TestDesk on = new TestDesk(grouped());
+        Desk desk = on.desk();
+        int strands =
+                on.settled().finished().work().weaves().get(0).weave().strands().size();
+        Member group = desk.root().members().get(0);
+        on.act(() -> desk.look(desk.view().choosing("design", Set.of(group.id()))));
+        on.act(() -> new RecipeActs(desk).add(Row.STARTING));
+        assertThat(desk.root().recipe().get(0).treatment().figures()).isEqualTo("circle-1");
+        assertThat(on.settled().finished().work().weaves())
+                .as("the woven group four times")
+                .hasSize(4)
+                .allSatisfy(l -> assertThat(l.weave().strands()).hasSize(strands));
+        assertThat(on.settled().finished().work().lines())
+                .as("the circle beside it once")
+                .hasSize(1);
+        assertThat(Taking.takes(desk.root().recipe().get(0), group)).isTrue();
+        assertThat(Taking.takes(
+                        desk.root().recipe().get(0), desk.root().members().get(1)))
+                .isFalse();
     }
 
     @Test

@@ -12,6 +12,7 @@ import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Breaks;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
+import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.History;
 import org.hyphantes.design.Member;
@@ -135,7 +136,9 @@ final class EditWalk {
     /** Sets one slot of a figure or a step to something else. */
     private void set(Group group) {
         List<Subject> subjects = new ArrayList<>();
-        group.names().keySet().forEach(id -> subjects.add(new Subject.OfFigure(group.id(), id)));
+        group.members().stream()
+                .filter(Figure.class::isInstance)
+                .forEach(f -> subjects.add(new Subject.OfFigure(group.id(), f.id())));
         group.recipe().forEach(s -> subjects.add(new Subject.OfStep(group.id(), s.id())));
         if (subjects.isEmpty()) {
             return;
