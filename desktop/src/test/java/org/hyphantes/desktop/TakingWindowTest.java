@@ -45,6 +45,19 @@ class TakingWindowTest extends WindowFixture {
     }
 
     @Test
+    void aKnownPointGoesWithItsFigure(FxRobot robot) {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        eventually(() -> assertThat(desk.root().members()).isEmpty());
+        word(robot, "circle 20");
+        eventually(() -> assertThat(desk.root().members()).hasSize(1));
+        robot.moveTo(onScreen(new Point(20, 0))).moveBy(1, 1);
+        eventually(() -> assertThat(frame.field().at()).startsWith("Needle on"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.root().members()).isEmpty());
+        eventually(() -> assertThat(frame.field().at()).startsWith("Set out"));
+    }
+
+    @Test
     void theRimStandsRoundWhatTurnsAndAFrameRoundAStrap(FxRobot robot) {
         Node rim = robot.lookup("#rim").query();
         eventually(() -> assertThat(rim.isVisible()).as("the demo turns").isTrue());
