@@ -15,6 +15,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
@@ -167,8 +168,8 @@ public record AlongLine(
     private Place place(Path way, double along, boolean left) {
         double position = way.positionAt(along);
         double running = Angle.bearing(way.tangent(position));
-        double way90 = left ? -90 : 90;
-        Point at = way.at(position).plus(Point.polar(off.value(), running + way90));
+        double aside = running + (left ? -90 : 90);
+        Point at = way.at(position).plus(Point.polar(off.value(), aside));
         double slope = Math.toRadians(Math.max(LEAST_LEAN, stem == Stem.CURVED ? lean.value() / 2 : lean.value()));
         double back = along - off.value() / Math.tan(slope);
         double length = way.length();
@@ -197,7 +198,8 @@ public record AlongLine(
                     ? Path.open(new Line(place.root(), place.at()))
                     : Path.open(Biarc.of(place.root(), place.running(), place.at(), Angle.direction(place.pointing()))
                             .toArray(Curve[]::new));
-            lines.add(first.along(stalk, first.key().part(1).copy(k)));
+            // A part that none of the figure's own lines is.
+            lines.add(first.along(stalk, first.key().part(motif.size()).copy(k)));
         }
     }
 
@@ -213,6 +215,6 @@ public record AlongLine(
     public String brief(Work done, Unit unit) {
         return counted == Counting.BY_NUMBER
                 ? (int) times.value() + " in all"
-                : org.hyphantes.setting.Numerals.length(apart.value(), unit) + " apart";
+                : Numerals.length(apart.value(), unit) + " apart";
     }
 }

@@ -79,6 +79,14 @@ class AlongLineTest {
             assertThat(stem.start().x()).as("on the line").isCloseTo(0, within(1e-9));
             assertThat(Angle.bearing(stem.tangent(0))).isCloseTo(side > 0 ? 50 : 310, within(1e-6));
         }
+        Work nested = work(
+                List.of(UPRIGHT, leaf),
+                with(Nest.STARTING, "figures", "Figure 1"),
+                with(AlongLine.STARTING, "stem", "straight", "off", "5"));
+        assertThat(nested.lines())
+                .extracting(Laid::key)
+                .as("no two lines are one strand")
+                .doesNotHaveDuplicates();
         List<Laid> curved = laid(UPRIGHT, leaf, "times", "3", "off", "6", "stem", "curved");
         Path stem = curved.get(3).path();
         assertThat(Angle.bearing(stem.tangent(0))).as("leaves as the line runs").isCloseTo(0, within(1e-6));

@@ -90,10 +90,21 @@ public final class PathActs {
             desk.warn("There are no two open ends here to join; select open paths.");
             return;
         }
-        Figure first = figures.get(0);
+        // Figures no line of which was joined stay what they are.
+        List<Path> lines = new ArrayList<>(joined.get());
+        List<Figure> touched = new ArrayList<>();
+        for (Figure figure : figures) {
+            List<Path> own = figure.form().paths(desk.design().page().pageBox());
+            if (joined.get().containsAll(own)) {
+                own.forEach(lines::remove);
+            } else {
+                touched.add(figure);
+            }
+        }
+        Figure first = touched.get(0);
         Set<String> others = new LinkedHashSet<>();
-        figures.subList(1, figures.size()).forEach(f -> others.add(f.id()));
-        Figure one = first.reshaped(Drawn.of(joined.get()));
+        touched.subList(1, touched.size()).forEach(f -> others.add(f.id()));
+        Figure one = first.reshaped(Drawn.of(lines));
         String words = close.equals(paths)
                 ? "The nearest ends joined by " + by.words() + "."
                 : "Ends nearer than 0.5 mm joined.";

@@ -114,11 +114,12 @@ class ActsTest {
                 .map(m -> ((Figure) m).form().paths(null).get(0).closed())
                 .toList();
         assertThat(closed).as("the outermost and the second").containsExactly(false, false, true, true);
-        Set<String> two = Set.of(
-                desk.root().members().get(0).id(), desk.root().members().get(1).id());
-        on.act(() -> desk.look(desk.view().choosing(desk.root().id(), two)));
+        Member third = desk.root().members().get(2);
+        Set<String> three = Set.of(
+                desk.root().members().get(0).id(), desk.root().members().get(1).id(), third.id());
+        on.act(() -> desk.look(desk.view().choosing(desk.root().id(), three)));
         on.act(() -> new PathActs(desk).joinEnds(EndJoin.STRAIGHT));
-        assertThat(desk.root().members()).hasSize(3);
+        assertThat(desk.root().members()).hasSize(3).contains(third);
         on.act(desk::undo);
         assertThat(desk.root().members()).hasSize(4);
     }
