@@ -3,7 +3,6 @@ package org.hyphantes.design;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +30,7 @@ public final class Arranging {
         return new Edit(words, d -> each(d, group, m -> ids.contains(m.id()), m -> carried(m, map)));
     }
 
-    private static Member carried(Member member, Affine map) {
+    static Member carried(Member member, Affine map) {
         if (member.standing().locked()) {
             return member;
         }
@@ -231,47 +230,6 @@ public final class Arranging {
                                 .filter(m ->
                                         !ids.contains(m.id()) || m.standing().locked())
                                 .toList())));
-    }
-
-    /** Lays copies of members in front of all others, moved on the page, with ids and names of their own. */
-    public static Edit paste(String group, List<Member> copied, Point by) {
-        return new Edit(copied.size() == 1 ? "Pasted." : copied.size() + " figures pasted.", d -> {
-            Design design = d;
-            for (Member member : copied) {
-                Member there = carried(member.standing(member.standing().withLocked(false)), Affine.shift(by));
-                Set<String> taken = new HashSet<>();
-                Design before = design;
-                Member own = anew(there, word -> fresh(before, word, taken));
-                design = design.change(group, g -> {
-                    List<Member> more = new ArrayList<>(g.members());
-                    more.add(own.named(freshName(g, own.name())));
-                    return g.withMembers(more);
-                });
-            }
-            return design;
-        });
-    }
-
-    private static String fresh(Design design, String word, Set<String> taken) {
-        String id = design.freshId(word);
-        for (int n = 2; taken.contains(id); n++) {
-            id = design.freshId(word + "-" + n);
-        }
-        taken.add(id);
-        return id;
-    }
-
-    private static Member anew(Member member, UnaryOperator<String> freshId) {
-        if (member instanceof Figure figure) {
-            return figure.withId(freshId.apply(figure.form().schema().word()));
-        }
-        Group inner = (Group) member;
-        return new Group(
-                freshId.apply("group"),
-                inner.name(),
-                inner.members().stream().map(m -> anew(m, freshId)).toList(),
-                inner.recipe(),
-                inner.standing());
     }
 
     /** A name that no member of a group has yet: the one given, or with a number behind it. */

@@ -10,8 +10,10 @@ import java.util.function.UnaryOperator;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
+import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Limits;
+import org.hyphantes.setting.MeasureOrder;
 import org.hyphantes.setting.Quoted;
 import org.hyphantes.setting.Scope;
 import org.hyphantes.setting.Unit;
@@ -107,17 +109,10 @@ public record Design(
                 .toList());
     }
 
-    /** This design with a measure set, and everything that refers to it worked out again. */
-    public Design withMeasure(String measure, Amount value) {
-        Map<String, Amount> more = new LinkedHashMap<>(measures);
-        more.put(measure, value);
-        return renewed(new Design(name, unit, material, more, page, net, sketch, root));
-    }
-
     /**
      * This design with a measure read from what was typed, and everything that refers to it worked out again.
      *
-     * @throws CannotRead if the name cannot name a measure, or the text is no length
+     * @throws CannotRead if the name cannot name a measure, the text is no length, or the measure would be worked out of itself
      */
     public Design withMeasure(String measure, String typed) throws CannotRead {
         if (!Expression.isName(measure)) {
@@ -130,18 +125,59 @@ public record Design(
         return withMeasure(measure, Expression.length(typed, scope(), was));
     }
 
+    /**
+     * The same with an amount.
+     *
+     * @throws CannotRead if the measure would be worked out of itself
+     */
+    public Design withMeasure(String measure, Amount value) throws CannotRead {
+        Map<String, Amount> more = new LinkedHashMap<>(measures);
+        more.put(measure, value);
+        return withMeasures(MeasureOrder.of(more));
+    }
+
+    private Design withMeasures(Map<String, Amount> changed) {
+        Scope scope = new Scope(changed, unit);
+        return renewed(new Design(
+                name,
+                unit,
+                material,
+                changed,
+                page.schema().renewed(page, scope),
+                net.schema().renewed(net, scope),
+                sketch.schema().renewed(sketch, scope),
+                root));
+    }
+
+    /** This design with measures that it lacks; its own stay as they are. */
+    Design withMeasuresOf(Design other) {
+        Map<String, Amount> more = new LinkedHashMap<>(measures);
+        other.measures.forEach((measure, amount) -> {
+            if (more.size() < Limits.MEASURES) {
+                more.putIfAbsent(measure, amount);
+            }
+        });
+        return new Design(name, unit, material, more, page, net, sketch, root);
+    }
+
     /** This design on another page. */
     public Design withPage(Page changed) {
-        return new Design(name, unit, material, measures, changed, net, sketch, root);
+        return new Design(name, unit, material, measures, apart(changed), net, sketch, root);
     }
 
     /** This design on another net; sizes in its squares are worked out again. */
     public Design withNet(Net changed) {
-        return renewed(new Design(name, unit, material, measures, page, changed, sketch, root));
+        return renewed(new Design(name, unit, material, measures, page, apart(changed), sketch, root));
     }
 
     public Design withSketch(Sketch changed) {
-        return new Design(name, unit, material, measures, page, net, changed, root);
+        return new Design(name, unit, material, measures, page, net, apart(changed), root);
+    }
+
+    /** What belongs to the design as a whole, by numbers where it was sized in squares of the net: a net cannot be sized by itself. */
+    @SuppressWarnings("unchecked")
+    private <T extends Described> T apart(T thing) {
+        return (T) thing.schema().settled(thing, new Scope(measures, unit));
     }
 
     public Design withUnit(Unit changed) {

@@ -1,5 +1,7 @@
 package org.hyphantes.design;
 
+import java.util.List;
+import java.util.Map;
 import org.hyphantes.treatment.Treatment;
 
 /**
@@ -13,6 +15,11 @@ public record Step(String id, boolean over, Treatment treatment) {
 
     public Step with(Treatment changed) {
         return new Step(id, over, changed);
+    }
+
+    /** The same step on other figures, each by one or several in the place of one that it refers to. */
+    public Step referring(Map<String, List<String>> others) {
+        return with((Treatment) treatment.schema().referring(treatment, others));
     }
 
     /** The same step passed over, or under. */

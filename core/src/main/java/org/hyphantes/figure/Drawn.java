@@ -23,11 +23,12 @@ public record Drawn(String course) implements Form {
     private static final Schema<Drawn> SCHEMA = new Schema<>(
             Drawn.class,
             "path",
-            "Path along {course}.",
+            "Path of {course}.",
             List.of(Setting.of(
                     Drawn.class,
                     "course",
-                    new Kind.Text("a path, such as M 0 0 L 20 0 A 10 10 0 0 1 40 0 Z", Limits.COURSE))));
+                    new Kind.Text(
+                            "a path, such as M 0 0 L 20 0 A 10 10 0 0 1 40 0 Z", Limits.COURSE, PathText::told))));
 
     public Drawn {
         PathText.read(course);

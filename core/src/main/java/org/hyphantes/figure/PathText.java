@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Limits;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Quoted;
 
 /**
@@ -47,6 +48,18 @@ public final class PathText {
      */
     public static List<Path> read(String text) {
         return new PathText(text).paths();
+    }
+
+    /** A text in a few words: how many points its paths go through, and whether they are closed. */
+    static String told(String text) {
+        List<Path> paths = read(text);
+        int points = paths.stream()
+                .mapToInt(p -> p.closed() ? p.size() : p.size() + 1)
+                .sum();
+        boolean closed = paths.stream().allMatch(Path::closed);
+        return (paths.size() == 1 ? "" : Numerals.counted(paths.size(), "line") + " with ")
+                + Numerals.counted(points, "point")
+                + (closed ? ", closed" : "");
     }
 
     private List<Path> paths() {

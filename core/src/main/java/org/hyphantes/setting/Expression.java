@@ -1,9 +1,12 @@
 package org.hyphantes.setting;
 
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.hyphantes.geometry.Angle;
 
 /**
@@ -41,6 +44,15 @@ public final class Expression {
     /** Whether a text can name a measure: small letters, digits and underscores, and no word that means something already. */
     public static boolean isName(String text) {
         return text.length() <= Limits.NAME && NAME.matcher(text).matches() && !WORDS.contains(text);
+    }
+
+    /** The names of measures in an expression, each once. */
+    public static Set<String> measures(String text) {
+        return NAME.matcher(text)
+                .results()
+                .map(MatchResult::group)
+                .filter(name -> !WORDS.contains(name))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** The value of a count or an angle in degrees. */

@@ -1,6 +1,7 @@
 package org.hyphantes.setting;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** What sort of value a setting takes, with its limits. */
 public sealed interface Kind {
@@ -19,8 +20,18 @@ public sealed interface Kind {
     /** A list of lengths in millimetres, as the text of {@link org.hyphantes.setting.StepList}. */
     record Steps(double least, double most) implements Kind {}
 
-    /** Free text of at most so many characters, such as a list of steps or an inscription; {@code what} says what is wanted. */
-    record Text(String what, int most) implements Kind {}
+    /**
+     * Free text of at most so many characters, such as a list of steps or an inscription.
+     *
+     * @param what says what is wanted
+     * @param told how a sentence tells it
+     */
+    record Text(String what, int most, UnaryOperator<String> told) implements Kind {
+        /** Text that stands in a sentence as it is. */
+        public Text(String what, int most) {
+            this(what, most, text -> text);
+        }
+    }
 
     /** One of a few words. */
     record Choice(List<String> words) implements Kind {}

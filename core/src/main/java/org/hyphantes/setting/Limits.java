@@ -22,6 +22,9 @@ public final class Limits {
 
     public static final int MEASURES = 10_000;
 
+    /** How many measures may be worked out of one another, each of the next. */
+    public static final int MEASURE_CHAIN = 500;
+
     /** Characters of a name, an id, or the key of a measure. */
     public static final int NAME = 200;
 

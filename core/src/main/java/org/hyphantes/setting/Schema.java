@@ -2,8 +2,10 @@ package org.hyphantes.setting;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -101,6 +103,26 @@ public final class Schema<T> {
         return thing;
     }
 
+    /** The thing with numbers in place of expressions that have another value in a scope, or none. */
+    public T settled(Object of, Scope scope) {
+        T thing = type.cast(of);
+        for (Setting<T> setting : settings) {
+            thing = setting.settled(thing, scope);
+        }
+        return thing;
+    }
+
+    /** The measures that its expressions name. */
+    public Set<String> measures(Object of) {
+        Set<String> measures = new LinkedHashSet<>();
+        for (Setting<T> setting : settings) {
+            if (setting.value(type.cast(of)) instanceof Amount amount) {
+                measures.addAll(Expression.measures(amount.expression()));
+            }
+        }
+        return measures;
+    }
+
     /** The thing with one setting put as it is: an {@link Amount}, or a text. */
     public T put(Object of, String key, Object value) {
         return known(key).put(type.cast(of), value);
@@ -120,6 +142,23 @@ public final class Schema<T> {
             }
         }
         return figures;
+    }
+
+    /** The thing with other figures in place of those that it refers to, each by one or several; those that are not named stay. */
+    public T referring(Object of, Map<String, List<String>> others) {
+        T thing = type.cast(of);
+        for (Setting<T> setting : settings) {
+            if (setting.kind() instanceof Kind.Figure figure
+                    && !setting.value(thing).equals(figure.otherwise())) {
+                String held = (String) setting.value(thing);
+                List<String> ids = new ArrayList<>();
+                for (String one : figure.many() ? FigureList.ids(held) : List.of(held)) {
+                    ids.addAll(others.getOrDefault(one, List.of(one)));
+                }
+                thing = setting.put(thing, figure.many() ? FigureList.of(ids) : ids.get(0));
+            }
+        }
+        return thing;
     }
 
     /** Whether a setting may refer to several figures. */

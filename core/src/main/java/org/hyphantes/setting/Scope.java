@@ -28,6 +28,11 @@ public record Scope(Map<String, Amount> measures, Unit unit, double square, Map<
         this(measures, unit, square, Map.of());
     }
 
+    /** The same as settings are kept in: bare numbers of a kept expression are millimetres, whatever unit the design is shown in. */
+    Scope kept() {
+        return unit == Unit.MM ? this : new Scope(measures, Unit.MM, square, names);
+    }
+
     /** The id of the figure that a text means: by its name, or by its id. */
     Optional<String> figure(String text) {
         return names.entrySet().stream()

@@ -71,6 +71,9 @@ public final class Setting<T> {
         if (kind instanceof Kind.Figure figure) {
             return named((String) value, figure, scope);
         }
+        if (kind instanceof Kind.Text free) {
+            return free.told().apply((String) value);
+        }
         if (!(value instanceof Amount amount)) {
             return kind instanceof Kind.Steps
                     ? StepList.typed((String) value, unit) + " " + unit.symbol()
@@ -227,9 +230,23 @@ public final class Setting<T> {
             return of;
         }
         try {
-            return read(of, amount.expression(), scope).value();
+            return read(of, amount.expression(), scope.kept()).value();
         } catch (CannotRead e) {
             return of;
         }
+    }
+
+    /** T with the number itself in place of an expression that has another value in a scope, or none. */
+    T settled(T of, Scope scope) {
+        if (!(value(of) instanceof Amount amount) || !amount.isExpression()) {
+            return of;
+        }
+        boolean same;
+        try {
+            same = value(read(of, amount.expression(), scope.kept()).value()).equals(amount);
+        } catch (CannotRead e) {
+            same = false;
+        }
+        return same ? of : put.apply(of, Amount.of(amount.value()));
     }
 }

@@ -105,21 +105,6 @@ class ArrangingTest {
         assertThat(named.root().members().get(0).name()).isEqualTo("Border");
     }
 
-    @Test
-    void copiesHaveIdsAndNamesOfTheirOwn() {
-        Design grouped = after(DESIGN, Arranging.group("design", Set.of("a", "b")));
-        Design pasted = after(grouped, Arranging.paste("design", grouped.root().members(), new Point(10, 0)));
-        assertThat(pasted.root().members()).hasSize(4);
-        assertThat(pasted.root().members()).extracting(Member::name).doesNotHaveDuplicates();
-        Group copy = (Group) pasted.root().members().get(2);
-        assertThat(copy.members())
-                .extracting(Member::id)
-                .doesNotContain("a", "b")
-                .doesNotHaveDuplicates();
-        assertThat(((Figure) copy.members().get(0)).form().centre().distance(new Point(10, 0)))
-                .isLessThan(1e-9);
-    }
-
     /** Helpers and what is hidden never reach the result, but can still be referred to. */
     @Test
     void helpersAreNoPartOfTheResult() {

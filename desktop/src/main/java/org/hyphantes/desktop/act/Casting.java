@@ -16,12 +16,9 @@ import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.figure.Drawn;
-import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Numerals;
-import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Phase;
-import org.hyphantes.treatment.Treatment;
 
 /**
  * Casts a copy: a plain path for each line that is set out in the group in hand, all of them in a group of their own, so that each can
@@ -80,26 +77,8 @@ public final class Casting {
         for (int i = 0; i < group.recipe().size(); i++) {
             Step step = group.recipe().get(i);
             boolean done = i < settingOut && step.treatment().phase() == Phase.SETTING_OUT;
-            recipe.add(done ? step.passed(false) : step.with(taking(step.treatment(), of)));
+            recipe.add(done ? step.passed(false) : step.referring(of));
         }
         return group.withMembers(members).withRecipe(recipe);
-    }
-
-    /** A treatment that takes the paths in place of the figures that they were. */
-    private static Treatment taking(Treatment treatment, Map<String, List<String>> of) {
-        Treatment taking = treatment;
-        for (Map.Entry<String, String> reference : treatment.schema().figures().entrySet()) {
-            Schema<?> schema = taking.schema();
-            String key = reference.getKey();
-            String held = (String) schema.value(taking, key);
-            if (!held.equals(reference.getValue())) {
-                List<String> ids = new ArrayList<>();
-                for (String one : schema.isMany(key) ? FigureList.ids(held) : List.of(held)) {
-                    ids.addAll(of.getOrDefault(one, List.of(one)));
-                }
-                taking = (Treatment) schema.put(taking, key, schema.isMany(key) ? FigureList.of(ids) : ids.get(0));
-            }
-        }
-        return taking;
     }
 }

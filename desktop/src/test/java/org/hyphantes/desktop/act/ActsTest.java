@@ -3,8 +3,12 @@ package org.hyphantes.desktop.act;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.ByteBuffer;
 import java.util.List;
 import java.util.Set;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DataFormat;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
@@ -244,6 +248,47 @@ class ActsTest {
         Group made = (Group) new Chosen(desk).members().get(0);
         assertThat(over(made)).containsExactly("turn", "band", "taper", "interlace", "colouring");
         assertThat(on.settled().finished().work().weaves()).hasSize(2);
+    }
+
+    /** Two desks share the clipboard of the computer: what is copied in one is pasted in the other, in its own place first. */
+    @Test
+    void figuresAndRecipesArePastedInAnotherDesign() throws Exception {
+        TestDesk from = new TestDesk(grouped());
+        TestDesk to = new TestDesk(Design.empty("Other"));
+        String circle = from.desk().root().members().get(1).id();
+        from.act(() -> from.desk().look(from.desk().view().choosing("design", Set.of(circle))));
+        from.act(new CopyActs(from.bench())::copy);
+        CopyActs pasting = new CopyActs(to.bench());
+        to.act(() -> {
+            pasting.paste(false);
+            pasting.paste(false);
+        });
+        List<Member> members = to.desk().root().members();
+        assertThat(members).hasSize(2);
+        assertThat(((Figure) members.get(0)).form())
+                .isEqualTo(((Figure) from.desk().root().members().get(1)).form());
+        Point apart = Arranging.box(to.desk().design(), members.get(1))
+                .centre()
+                .minus(Arranging.box(to.desk().design(), members.get(0)).centre());
+        assertThat(apart.distance(new Point(5, 5))).isLessThan(1e-6);
+        to.act(pasting::pasteRecipe);
+        assertThat(to.message()).startsWith("No recipe is copied yet");
+        from.act(() -> new GroupActs(from.desk())
+                .into((Group) from.desk().root().members().get(0)));
+        from.act(new CopyActs(from.bench())::copyRecipe);
+        to.act(() -> pasting.paste(false));
+        assertThat(to.message()).startsWith("What was copied is a recipe");
+        to.act(pasting::pasteRecipe);
+        assertThat(over((Group) to.desk().root().members().get(1)))
+                .containsExactly("turn", "band", "taper", "interlace", "colouring");
+        TestDesk.on(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.put(DataFormat.lookupMimeType("application/x-hyphantes-design"), ByteBuffer.wrap(new byte[] {'{'}));
+            return Clipboard.getSystemClipboard().setContent(content);
+        });
+        to.act(() -> pasting.paste(false));
+        assertThat(to.desk().root().members()).hasSize(2);
+        assertThat(to.message()).as("what is damaged is said").isNotBlank().doesNotStartWith("What was copied");
     }
 
     @Test

@@ -22,6 +22,10 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.meet.PathMeetings;
+import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.FillRule;
 
 /** The typefaces among this module's resources, and all those of the computer, by the Java library. */
 public final class InstalledTypefaces implements Typesetter {
@@ -85,9 +89,25 @@ public final class InstalledTypefaces implements Typesetter {
         for (int i = 0; i < laid.getNumGlyphs(); i++) {
             double x = laid.getGlyphPosition(i).getX();
             double next = laid.getGlyphPosition(i + 1).getX();
-            glyphs.add(new Glyph(outlines(laid, i, x), (next - x) / UNITS));
+            glyphs.add(new Glyph(apart(outlines(laid, i, x)), (next - x) / UNITS));
         }
         return glyphs;
+    }
+
+    /**
+     * The outlines of a letter that some typefaces draw in parts that overlap, as what they enclose together; letters whose outlines
+     * do not meet are left as they are drawn.
+     */
+    private static List<Path> apart(List<Path> drawn) {
+        if (PathMeetings.of(drawn).isEmpty()) {
+            return drawn;
+        }
+        List<Path> outlines = new ArrayList<>();
+        for (Region region : Booleans.enclosed(drawn, FillRule.NON_ZERO)) {
+            outlines.add(region.outline());
+            outlines.addAll(region.holes());
+        }
+        return outlines;
     }
 
     private static List<Path> outlines(GlyphVector laid, int glyph, double x) {

@@ -3,6 +3,12 @@ package org.hyphantes.exchange.lettering;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.Font;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.font.GlyphVector;
+import java.awt.geom.Area;
+import java.awt.geom.PathIterator;
 import java.util.List;
 import java.util.Map;
 import org.hyphantes.design.Design;
@@ -19,6 +25,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.setting.Amount;
@@ -49,6 +56,59 @@ class InstalledTypefacesTest {
                 .allSatisfy(
                         f -> assertThat(f.advance()).isCloseTo(figures.get(0).advance(), within(1e-6)));
         assertThat(typesetter.set("No Such Face", "o")).isEmpty();
+    }
+
+    /**
+     * No outline of a letter crosses another: some of these typefaces draw letters in parts that overlap, which would be woven and cut as
+     * they are. What the letters cover is what the Java library's own areas say.
+     */
+    @Test
+    void lettersAreOneOutline() throws Exception {
+        String letters = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789&@%ÄØßéçÅ";
+        Typesetter typesetter = Typesetter.installed();
+        for (String typeface : typesetter.typefaces().subList(0, 4)) {
+            List<Glyph> glyphs = typesetter.set(typeface, letters).orElseThrow();
+            String file = typeface.replace(" Bold", "").replace(" ", "")
+                    + (typeface.endsWith("Bold") ? "-Bold.ttf" : "-Regular.ttf");
+            Font font = Font.createFont(
+                            Font.TRUETYPE_FONT,
+                            InstalledTypefaces.class.getResourceAsStream("/org/hyphantes/exchange/typefaces/" + file))
+                    .deriveFont(1000f);
+            GlyphVector drawn = font.layoutGlyphVector(
+                    new FontRenderContext(null, true, true),
+                    letters.toCharArray(),
+                    0,
+                    letters.length(),
+                    Font.LAYOUT_LEFT_TO_RIGHT);
+            for (int i = 0; i < glyphs.size(); i++) {
+                String which = letters.charAt(i) + " of " + typeface;
+                List<Path> outlines = glyphs.get(i).outlines();
+                assertThat(PathMeetings.of(outlines)).as(which).isEmpty();
+                double ink = Booleans.enclosed(outlines, FillRule.EVEN_ODD).stream()
+                        .mapToDouble(Region::area)
+                        .sum();
+                assertThat(ink).as(which).isCloseTo(area(drawn.getGlyphOutline(i)), within(2e-5));
+            }
+        }
+    }
+
+    /** What a shape covers, in squares of an em of 1,000 units, by straight lines that stray 0.01 unit at most. */
+    private static double area(Shape shape) {
+        double[] c = new double[6];
+        double[] start = new double[2];
+        double[] here = new double[2];
+        double twice = 0;
+        for (PathIterator it = new Area(shape).getPathIterator(null, 0.01); !it.isDone(); it.next()) {
+            int kind = it.currentSegment(c);
+            double[] to = kind == PathIterator.SEG_CLOSE ? start : new double[] {c[0], c[1]};
+            if (kind == PathIterator.SEG_MOVETO) {
+                start = to;
+            } else {
+                twice += here[0] * to[1] - to[0] * here[1];
+            }
+            here = to;
+        }
+        return Math.abs(twice) / 2 / 1e6;
     }
 
     @Test

@@ -30,6 +30,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Expression;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Nest;
@@ -274,5 +275,41 @@ class ProjectFileTest {
                 .change()
                 .apply(Design.empty("Tiny bearing"));
         assertThat(ProjectFile.read(ProjectFile.text(tiny))).isEqualTo(tiny);
+    }
+
+    /**
+     * Measures that are worked out of one another, changed in any order and unit, sizes named by them and sizes in squares of the net: all
+     * of them are live, and read back equal.
+     */
+    @Test
+    void whateverIsWorkedOutOfMeasuresIsReadBackEqual() throws Exception {
+        Random random = new Random(12);
+        List<String> names = List.of("rim", "seat", "half", "gap");
+        List<String> sizes = List.of(
+                "12", "%s / 2", "%s + 1", "3 sq", "%s + 2 sq", "in(1) + %s", "sqrt(%s * 10)", "was + 1", "1.5 in");
+        List<Subject> subjects =
+                List.of(Subject.OfDesign.PAGE, Subject.OfDesign.NET, new Subject.OfFigure("design", "circle-1"));
+        List<String> keys = List.of("width", "step", "radius");
+        int rings = 0;
+        Design design = Recipes.addFigure("design", Circle.STARTING).change().apply(Design.empty("Measures"));
+        for (int i = 0; i < 2_000; i++) {
+            String size = String.format(sizes.get(random.nextInt(sizes.size())), names.get(random.nextInt(4)));
+            int what = random.nextInt(7);
+            try {
+                if (what < 3) {
+                    design =
+                            subjects.get(what).set(design, keys.get(what), size).value();
+                } else if (what == 6) {
+                    design = design.withUnit(Unit.values()[random.nextInt(Unit.values().length)]);
+                } else {
+                    design = design.withMeasure(names.get(random.nextInt(4)), size);
+                }
+            } catch (CannotRead e) {
+                assertThat(e.getMessage()).containsAnyOf("worked out of itself", "is not a measure", "no finite value");
+                rings += e.getMessage().contains("itself") ? 1 : 0;
+            }
+            assertThat(ProjectFile.read(ProjectFile.text(design))).isEqualTo(design);
+        }
+        assertThat(rings).isBetween(50, 1_000);
     }
 }
