@@ -28,14 +28,15 @@ public record Net(Pattern net, Amount step, Amount strong, Amount spokes) implem
     private static final int MOST = 400;
 
     private static final Schema<Net> SCHEMA = new Schema<>(
-            Net.class,
-            "net",
-            "Net {net}, a line every {step}, a strong one every {strong}, {spokes} spokes when round.",
-            List.of(
-                    Setting.of(Net.class, "net"),
-                    Setting.of(Net.class, "step", new Kind.Length(0.01, 1e5)),
-                    Setting.of(Net.class, "strong", new Kind.Count(1, 100)),
-                    Setting.of(Net.class, "spokes", new Kind.Count(2, 360))));
+                    Net.class,
+                    "net",
+                    "Net {net}, a line every {step}, a strong one every {strong}, {spokes} spokes when round.",
+                    List.of(
+                            Setting.of(Net.class, "net"),
+                            Setting.of(Net.class, "step", new Kind.Length(0.01, 1e5)),
+                            Setting.of(Net.class, "strong", new Kind.Count(1, 100)),
+                            Setting.of(Net.class, "spokes", new Kind.Count(2, 360))))
+            .because("Places that are caught, and sizes in its squares, keep a design in measure.");
 
     /** The kinds of net. */
     public enum Pattern {

@@ -14,13 +14,14 @@ public record Page(Amount width, Amount height, Shown centrelines) implements De
     public static final Page STARTING = new Page(Amount.of(210), Amount.of(297), Shown.HIDDEN);
 
     private static final Schema<Page> SCHEMA = new Schema<>(
-            Page.class,
-            "page",
-            "Page {width} wide and {height} high, centre lines {centrelines}.",
-            List.of(
-                    Setting.of(Page.class, "width", new Kind.Length(1, 1e5)),
-                    Setting.of(Page.class, "height", new Kind.Length(1, 1e5)),
-                    Setting.of(Page.class, "centrelines")));
+                    Page.class,
+                    "page",
+                    "Page {width} wide and {height} high, centre lines {centrelines}.",
+                    List.of(
+                            Setting.of(Page.class, "width", new Kind.Length(1, 1e5)),
+                            Setting.of(Page.class, "height", new Kind.Length(1, 1e5)),
+                            Setting.of(Page.class, "centrelines")))
+            .because("What the design is to stand on; it never reaches the result.");
 
     /** Whether something is drawn. */
     public enum Shown {

@@ -22,16 +22,17 @@ public record Sketch(String file, Amount width, Amount opacity, Amount out, Amou
             new Sketch(NONE, Amount.of(120), Amount.of(0.5), Amount.of(0), Amount.of(0), Hold.FREE);
 
     private static final Schema<Sketch> SCHEMA = new Schema<>(
-            Sketch.class,
-            "sketch",
-            "Sketch {file}, {width} wide, opacity {opacity}, its middle {out} out at {bearing}, {hand}.",
-            List.of(
-                    Setting.of(Sketch.class, "file", new Kind.Text("a PNG or JPEG file, or none", Limits.PATH)),
-                    Setting.of(Sketch.class, "width", new Kind.Length(0.1, 1e5)),
-                    Setting.of(Sketch.class, "opacity", new Kind.Number(0, 1)),
-                    Setting.of(Sketch.class, "out", new Kind.Length(-1e6, 1e6)),
-                    Setting.of(Sketch.class, "bearing", new Kind.Degrees(-3600, 3600)),
-                    Setting.of(Sketch.class, "hand")));
+                    Sketch.class,
+                    "sketch",
+                    "Sketch {file}, {width} wide, opacity {opacity}, its middle {out} out at {bearing}, {hand}.",
+                    List.of(
+                            Setting.of(Sketch.class, "file", new Kind.Text("a PNG or JPEG file, or none", Limits.PATH)),
+                            Setting.of(Sketch.class, "width", new Kind.Length(0.1, 1e5)),
+                            Setting.of(Sketch.class, "opacity", new Kind.Number(0, 1)),
+                            Setting.of(Sketch.class, "out", new Kind.Length(-1e6, 1e6)),
+                            Setting.of(Sketch.class, "bearing", new Kind.Degrees(-3600, 3600)),
+                            Setting.of(Sketch.class, "hand")))
+            .because("A drawing or a photograph to trace; it never reaches the result.");
 
     /** Whether the hand can move it. */
     public enum Hold {

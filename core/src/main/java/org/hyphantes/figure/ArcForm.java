@@ -14,14 +14,15 @@ public record ArcForm(Amount radius, Amount sweep, Amount out, Amount bearing, A
             new ArcForm(Amount.of(40), Amount.of(120), Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<ArcForm> SCHEMA = new Schema<>(
-            ArcForm.class,
-            "arc",
-            "Arc of radius {radius}, sweeping {sweep}" + SEAT,
-            Seated.settings(
                     ArcForm.class,
-                    List.of(
-                            Seated.size(ArcForm.class, "radius"),
-                            Setting.of(ArcForm.class, "sweep", new Kind.Degrees(-360, 360)))));
+                    "arc",
+                    "Arc of radius {radius}, sweeping {sweep}" + SEAT,
+                    Seated.settings(
+                            ArcForm.class,
+                            List.of(
+                                    Seated.size(ArcForm.class, "radius"),
+                                    Setting.of(ArcForm.class, "sweep", new Kind.Degrees(-360, 360)))))
+            .because("Parts of circles join smoothly: arches, rims and round ends are made of them.");
 
     @Override
     public Schema<ArcForm> schema() {

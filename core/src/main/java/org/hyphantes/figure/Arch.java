@@ -37,18 +37,19 @@ public record Arch(
             Amount.of(0));
 
     private static final Schema<Arch> SCHEMA = new Schema<>(
-            Arch.class,
-            "arch",
-            "Arch {width} wide and {height} high, its {crown} crown rising {rise}, its foot corners rounded by {rounding}"
-                    + SEAT,
-            Seated.settings(
                     Arch.class,
-                    List.of(
-                            Seated.size(Arch.class, "width"),
-                            Seated.size(Arch.class, "height"),
-                            Setting.of(Arch.class, "crown"),
-                            Seated.size(Arch.class, "rise"),
-                            Setting.of(Arch.class, "rounding", Sizes.ROUNDING))));
+                    "arch",
+                    "Arch {width} wide and {height} high, its {crown} crown rising {rise}, its foot corners rounded by {rounding}"
+                            + SEAT,
+                    Seated.settings(
+                            Arch.class,
+                            List.of(
+                                    Seated.size(Arch.class, "width"),
+                                    Seated.size(Arch.class, "height"),
+                                    Setting.of(Arch.class, "crown"),
+                                    Seated.size(Arch.class, "rise"),
+                                    Setting.of(Arch.class, "rounding", Sizes.ROUNDING))))
+            .because("Portals, niches and gables are set out by it; nested, it makes the frame of a window.");
 
     @Override
     public Schema<Arch> schema() {

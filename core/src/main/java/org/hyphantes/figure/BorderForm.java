@@ -43,20 +43,21 @@ public record BorderForm(
             Amount.of(0));
 
     private static final Schema<BorderForm> SCHEMA = new Schema<>(
-            BorderForm.class,
-            "border",
-            "Border of {across} by {along} cells, {deep} cells deep, {width} wide and {height} high, turns {turns}, broken at"
-                    + " {breaks}" + SEAT,
-            Seated.settings(
                     BorderForm.class,
-                    List.of(
-                            Setting.of(BorderForm.class, "across", new Kind.Count(3, 200)),
-                            Setting.of(BorderForm.class, "along", new Kind.Count(3, 200)),
-                            Setting.of(BorderForm.class, "deep", new Kind.Count(1, 99)),
-                            Seated.size(BorderForm.class, "width"),
-                            Seated.size(BorderForm.class, "height"),
-                            Setting.of(BorderForm.class, "turns"),
-                            Setting.of(BorderForm.class, "breaks", Plait.BREAKS))));
+                    "border",
+                    "Border of {across} by {along} cells, {deep} cells deep, {width} wide and {height} high, turns {turns}, broken at"
+                            + " {breaks}" + SEAT,
+                    Seated.settings(
+                            BorderForm.class,
+                            List.of(
+                                    Setting.of(BorderForm.class, "across", new Kind.Count(3, 200)),
+                                    Setting.of(BorderForm.class, "along", new Kind.Count(3, 200)),
+                                    Setting.of(BorderForm.class, "deep", new Kind.Count(1, 99)),
+                                    Seated.size(BorderForm.class, "width"),
+                                    Seated.size(BorderForm.class, "height"),
+                                    Setting.of(BorderForm.class, "turns"),
+                                    Setting.of(BorderForm.class, "breaks", Plait.BREAKS))))
+            .because("A plait that goes round a page or an inscription, its corners turned like its sides.");
 
     public BorderForm {
         Bars.read(breaks);

@@ -15,13 +15,15 @@ public record Circle(Amount radius, Amount out, Amount bearing) implements Seate
     public static final Circle STARTING = new Circle(Amount.of(40), Amount.of(0), Amount.of(0));
 
     private static final Schema<Circle> SCHEMA = new Schema<>(
-            Circle.class,
-            "circle",
-            "Circle of radius {radius}, seated {out} out at {bearing}.",
-            List.of(
-                    Seated.size(Circle.class, "radius"),
-                    Setting.of(Circle.class, "out", Sizes.OUT),
-                    Setting.of(Circle.class, "bearing", Sizes.BEARING)));
+                    Circle.class,
+                    "circle",
+                    "Circle of radius {radius}, seated {out} out at {bearing}.",
+                    List.of(
+                            Seated.size(Circle.class, "radius"),
+                            Setting.of(Circle.class, "out", Sizes.OUT),
+                            Setting.of(Circle.class, "bearing", Sizes.BEARING)))
+            .because(
+                    "Most ornament is set out from circles: where they meet are the points from which all else is drawn.");
 
     @Override
     public Schema<Circle> schema() {

@@ -34,18 +34,19 @@ public record Cog(
             Amount.of(0));
 
     private static final Schema<Cog> SCHEMA = new Schema<>(
-            Cog.class,
-            "cog",
-            "Cog of {teeth} teeth, radius {radius}, {depth} deep, a tooth taking {foot} of its pitch at the foot and {tip} at"
-                    + " the tip" + SEAT,
-            Seated.settings(
                     Cog.class,
-                    List.of(
-                            Setting.of(Cog.class, "teeth", new Kind.Count(3, 720)),
-                            Seated.size(Cog.class, "radius"),
-                            Seated.size(Cog.class, "depth"),
-                            Setting.of(Cog.class, "foot", new Kind.Number(0.05, 0.95)),
-                            Setting.of(Cog.class, "tip", new Kind.Number(0.05, 0.95)))));
+                    "cog",
+                    "Cog of {teeth} teeth, radius {radius}, {depth} deep, a tooth taking {foot} of its pitch at the foot and {tip} at"
+                            + " the tip" + SEAT,
+                    Seated.settings(
+                            Cog.class,
+                            List.of(
+                                    Setting.of(Cog.class, "teeth", new Kind.Count(3, 720)),
+                                    Seated.size(Cog.class, "radius"),
+                                    Seated.size(Cog.class, "depth"),
+                                    Setting.of(Cog.class, "foot", new Kind.Number(0.05, 0.95)),
+                                    Setting.of(Cog.class, "tip", new Kind.Number(0.05, 0.95)))))
+            .because("Evenly toothed, it frames a rosette or makes the rim of a seal.");
 
     @Override
     public Schema<Cog> schema() {

@@ -21,14 +21,17 @@ public record Drawn(String course) implements Form {
     public static final Drawn STARTING = new Drawn("M -40 20 L 0 -30 L 40 20");
 
     private static final Schema<Drawn> SCHEMA = new Schema<>(
-            Drawn.class,
-            "path",
-            "Path of {course}.",
-            List.of(Setting.of(
                     Drawn.class,
-                    "course",
-                    new Kind.Text(
-                            "a path, such as M 0 0 L 20 0 A 10 10 0 0 1 40 0 Z", Limits.COURSE, PathText::told))));
+                    "path",
+                    "Path of {course}.",
+                    List.of(Setting.of(
+                            Drawn.class,
+                            "course",
+                            new Kind.Text(
+                                    "a path, such as M 0 0 L 20 0 A 10 10 0 0 1 40 0 Z",
+                                    Limits.COURSE,
+                                    PathText::told))))
+            .because("For lines that no rule gives: drawn by hand, traced, or cast from what is set out.");
 
     public Drawn {
         PathText.read(course);

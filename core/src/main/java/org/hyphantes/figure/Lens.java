@@ -18,12 +18,13 @@ public record Lens(Amount radius, Amount apart, Amount out, Amount bearing, Amou
             new Lens(Amount.of(40), Amount.of(40), Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Lens> SCHEMA = new Schema<>(
-            Lens.class,
-            "lens",
-            "Lens of two circles of radius {radius}, their centres {apart} apart" + SEAT,
-            Seated.settings(
                     Lens.class,
-                    List.of(Seated.size(Lens.class, "radius"), Setting.of(Lens.class, "apart", Sizes.SIZE))));
+                    "lens",
+                    "Lens of two circles of radius {radius}, their centres {apart} apart" + SEAT,
+                    Seated.settings(
+                            Lens.class,
+                            List.of(Seated.size(Lens.class, "radius"), Setting.of(Lens.class, "apart", Sizes.SIZE))))
+            .because("Two arcs that meet in points: leaves, petals and eyes.");
 
     @Override
     public Schema<Lens> schema() {

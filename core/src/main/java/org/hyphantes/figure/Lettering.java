@@ -43,18 +43,22 @@ public record Lettering(
             Amount.of(0));
 
     private static final Schema<Lettering> SCHEMA = new Schema<>(
-            Lettering.class,
-            "lettering",
-            "Lettering {text} in {typeface}, {size} to the em, spaced {spacing} wider, round a circle of {round}"
-                    + SEAT,
-            Seated.settings(
                     Lettering.class,
-                    List.of(
-                            Setting.of(Lettering.class, "text", new Kind.Text("the words to be set", Limits.WORDS)),
-                            Setting.of(Lettering.class, "typeface", new Kind.Typeface()),
-                            Setting.of(Lettering.class, "size", new Kind.Length(0.01, 1e5)),
-                            Setting.of(Lettering.class, "spacing", new Kind.Length(-1e4, 1e4)),
-                            Setting.of(Lettering.class, "round", Sizes.ROUNDING))));
+                    "lettering",
+                    "Lettering {text} in {typeface}, {size} to the em, spaced {spacing} wider, round a circle of {round}"
+                            + SEAT,
+                    Seated.settings(
+                            Lettering.class,
+                            List.of(
+                                    Setting.of(
+                                            Lettering.class,
+                                            "text",
+                                            new Kind.Text("the words to be set", Limits.WORDS)),
+                                    Setting.of(Lettering.class, "typeface", new Kind.Typeface()),
+                                    Setting.of(Lettering.class, "size", new Kind.Length(0.01, 1e5)),
+                                    Setting.of(Lettering.class, "spacing", new Kind.Length(-1e4, 1e4)),
+                                    Setting.of(Lettering.class, "round", Sizes.ROUNDING))))
+            .because("An inscription is ornament too: its outlines can be banded, woven with and cut like any line.");
 
     @Override
     public Schema<Lettering> schema() {

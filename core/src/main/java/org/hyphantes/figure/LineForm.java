@@ -14,15 +14,17 @@ public record LineForm(Amount out, Amount bearing, Amount farout, Amount farbear
             new LineForm(Amount.of(60), Amount.of(0), Amount.of(60), Amount.of(180), Running.BETWEEN_THEM);
 
     private static final Schema<LineForm> SCHEMA = new Schema<>(
-            LineForm.class,
-            "line",
-            "Line from {out} out at {bearing} to {farout} out at {farbearing}, running {running}.",
-            List.of(
-                    Setting.of(LineForm.class, "out", Sizes.OUT),
-                    Setting.of(LineForm.class, "bearing", Sizes.BEARING),
-                    Setting.of(LineForm.class, "farout", Sizes.OUT),
-                    Setting.of(LineForm.class, "farbearing", Sizes.BEARING),
-                    Setting.of(LineForm.class, "running")));
+                    LineForm.class,
+                    "line",
+                    "Line from {out} out at {bearing} to {farout} out at {farbearing}, running {running}.",
+                    List.of(
+                            Setting.of(LineForm.class, "out", Sizes.OUT),
+                            Setting.of(LineForm.class, "bearing", Sizes.BEARING),
+                            Setting.of(LineForm.class, "farout", Sizes.OUT),
+                            Setting.of(LineForm.class, "farbearing", Sizes.BEARING),
+                            Setting.of(LineForm.class, "running")))
+            .because(
+                    "Straight lines are spokes, axes and bars; turned or mirrored they make nets, stars and latticework.");
 
     @Override
     public Schema<LineForm> schema() {

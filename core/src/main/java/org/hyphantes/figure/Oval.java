@@ -14,10 +14,12 @@ public record Oval(Amount across, Amount along, Amount out, Amount bearing, Amou
             new Oval(Amount.of(80), Amount.of(50), Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Oval> SCHEMA = new Schema<>(
-            Oval.class,
-            "oval",
-            "Oval {across} across and {along} along" + SEAT,
-            Seated.settings(Oval.class, List.of(Seated.size(Oval.class, "across"), Seated.size(Oval.class, "along"))));
+                    Oval.class,
+                    "oval",
+                    "Oval {across} across and {along} along" + SEAT,
+                    Seated.settings(
+                            Oval.class, List.of(Seated.size(Oval.class, "across"), Seated.size(Oval.class, "along"))))
+            .because("Turned about its middle it makes linked loops; it is a true ellipse, not an approximation.");
 
     @Override
     public Schema<Oval> schema() {

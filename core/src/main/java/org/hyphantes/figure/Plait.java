@@ -62,22 +62,24 @@ public record Plait(
     static final Kind BREAKS = new Kind.Text("breaks by column and row, such as 3-6 or 4|7, or none", Limits.LIST);
 
     private static final Schema<Plait> SCHEMA = new Schema<>(
-            Plait.class,
-            "plait",
-            "Plait of {across} by {along} cells, {width} wide and {height} high, turns {turns}, broken {bars} every {every} rows"
-                    + " {where}, and at {breaks}" + SEAT,
-            Seated.settings(
                     Plait.class,
-                    List.of(
-                            Setting.of(Plait.class, "across", CELLS),
-                            Setting.of(Plait.class, "along", CELLS),
-                            Seated.size(Plait.class, "width"),
-                            Seated.size(Plait.class, "height"),
-                            Setting.of(Plait.class, "turns"),
-                            Setting.of(Plait.class, "bars"),
-                            Setting.of(Plait.class, "every", EVERY),
-                            Setting.of(Plait.class, "where"),
-                            Setting.of(Plait.class, "breaks", BREAKS))));
+                    "plait",
+                    "Plait of {across} by {along} cells, {width} wide and {height} high, turns {turns}, broken {bars} every {every} rows"
+                            + " {where}, and at {breaks}" + SEAT,
+                    Seated.settings(
+                            Plait.class,
+                            List.of(
+                                    Setting.of(Plait.class, "across", CELLS),
+                                    Setting.of(Plait.class, "along", CELLS),
+                                    Seated.size(Plait.class, "width"),
+                                    Seated.size(Plait.class, "height"),
+                                    Setting.of(Plait.class, "turns"),
+                                    Setting.of(Plait.class, "bars"),
+                                    Setting.of(Plait.class, "every", EVERY),
+                                    Setting.of(Plait.class, "where"),
+                                    Setting.of(Plait.class, "breaks", BREAKS))))
+            .because(
+                    "The plan of most knotwork panels: strands run aslant, and turn back at its edges and wherever it is broken.");
 
     public Plait {
         Bars.read(breaks);

@@ -16,15 +16,16 @@ public record Polygon(Amount sides, Amount radius, Upward upward, Amount out, Am
             new Polygon(Amount.of(6), Amount.of(40), Upward.CORNER, Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Polygon> SCHEMA = new Schema<>(
-            Polygon.class,
-            "polygon",
-            "Polygon of {sides} sides, radius {radius}, with a {upward} upward" + SEAT,
-            Seated.settings(
                     Polygon.class,
-                    List.of(
-                            Setting.of(Polygon.class, "sides", new Kind.Count(3, 360)),
-                            Seated.size(Polygon.class, "radius"),
-                            Setting.of(Polygon.class, "upward"))));
+                    "polygon",
+                    "Polygon of {sides} sides, radius {radius}, with a {upward} upward" + SEAT,
+                    Seated.settings(
+                            Polygon.class,
+                            List.of(
+                                    Setting.of(Polygon.class, "sides", new Kind.Count(3, 360)),
+                                    Seated.size(Polygon.class, "radius"),
+                                    Setting.of(Polygon.class, "upward"))))
+            .because("Regular sides give the order of a pattern: squares, hexagons and octagons fill a plane.");
 
     @Override
     public Schema<Polygon> schema() {

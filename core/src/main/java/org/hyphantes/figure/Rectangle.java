@@ -16,16 +16,17 @@ public record Rectangle(
             Amount.of(80), Amount.of(50), Amount.of(0), Rounded.EVERY, Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Rectangle> SCHEMA = new Schema<>(
-            Rectangle.class,
-            "box",
-            "Box {width} wide and {height} high, {rounded} corner rounded by {rounding}" + SEAT,
-            Seated.settings(
                     Rectangle.class,
-                    List.of(
-                            Seated.size(Rectangle.class, "width"),
-                            Seated.size(Rectangle.class, "height"),
-                            Setting.of(Rectangle.class, "rounded"),
-                            Setting.of(Rectangle.class, "rounding", Sizes.ROUNDING))));
+                    "box",
+                    "Box {width} wide and {height} high, {rounded} corner rounded by {rounding}" + SEAT,
+                    Seated.settings(
+                            Rectangle.class,
+                            List.of(
+                                    Seated.size(Rectangle.class, "width"),
+                                    Seated.size(Rectangle.class, "height"),
+                                    Setting.of(Rectangle.class, "rounded"),
+                                    Setting.of(Rectangle.class, "rounding", Sizes.ROUNDING))))
+            .because("Panels, frames and bars; its corners can be rounded.");
 
     @Override
     public Schema<Rectangle> schema() {

@@ -13,10 +13,12 @@ public record Ring(Amount radius, Amount width, Amount out, Amount bearing, Amou
             new Ring(Amount.of(40), Amount.of(10), Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Ring> SCHEMA = new Schema<>(
-            Ring.class,
-            "ring",
-            "Ring of radius {radius} outside, {width} wide" + SEAT,
-            Seated.settings(Ring.class, List.of(Seated.size(Ring.class, "radius"), Seated.size(Ring.class, "width"))));
+                    Ring.class,
+                    "ring",
+                    "Ring of radius {radius} outside, {width} wide" + SEAT,
+                    Seated.settings(
+                            Ring.class, List.of(Seated.size(Ring.class, "radius"), Seated.size(Ring.class, "width"))))
+            .because("Two circles about one centre, for what a design is bound by.");
 
     @Override
     public Schema<Ring> schema() {

@@ -50,19 +50,21 @@ public record Ringplait(
             Amount.of(0));
 
     private static final Schema<Ringplait> SCHEMA = new Schema<>(
-            Ringplait.class,
-            "ringplait",
-            "Ringplait of {leads} leads and {bights} bights, radius {radius}, {deep} deep, turns {turns}, broken at {breaks}"
-                    + SEAT,
-            Seated.settings(
                     Ringplait.class,
-                    List.of(
-                            Setting.of(Ringplait.class, "leads", new Kind.Count(1, 100)),
-                            Setting.of(Ringplait.class, "bights", new Kind.Count(1, 720)),
-                            Seated.size(Ringplait.class, "radius"),
-                            Seated.size(Ringplait.class, "deep"),
-                            Setting.of(Ringplait.class, "turns"),
-                            Setting.of(Ringplait.class, "breaks", Plait.BREAKS))));
+                    "ringplait",
+                    "Ringplait of {leads} leads and {bights} bights, radius {radius}, {deep} deep, turns {turns}, broken at {breaks}"
+                            + SEAT,
+                    Seated.settings(
+                            Ringplait.class,
+                            List.of(
+                                    Setting.of(Ringplait.class, "leads", new Kind.Count(1, 100)),
+                                    Setting.of(Ringplait.class, "bights", new Kind.Count(1, 720)),
+                                    Seated.size(Ringplait.class, "radius"),
+                                    Seated.size(Ringplait.class, "deep"),
+                                    Setting.of(Ringplait.class, "turns"),
+                                    Setting.of(Ringplait.class, "breaks", Plait.BREAKS))))
+            .because(
+                    "A plait closed into a ring has as many strands as its leads and bights have in common, so one number more or less can make one line of it all.");
 
     public Ringplait {
         Bars.read(breaks);
@@ -81,16 +83,20 @@ public record Ringplait(
         return 2 * (int) bights.value();
     }
 
-    /** The plan from outside in; rounded turns are those of rows that bend level over the last half cell on either edge. */
+    /**
+     * The plan from outside in, each row smaller than the one before by the same share, so that its cells are alike; rounded turns are
+     * those of rows that bend level over the last half cell on either edge.
+     */
     private Lay lay() {
         boolean bowed = turns == Turns.ROUNDED;
         double inner = Math.max(radius.value() / 50, radius.value() - deep.value());
-        double step = (radius.value() - inner) / (bowed ? rows() - 1 : rows());
+        double ratio = inner / radius.value();
         return new Lay() {
             @Override
             public Point at(double column, double row) {
-                double out = radius.value() - step * (bowed ? bowed(row) : row);
-                return Point.polar(rows() == 1 ? radius.value() : out, 360 * (column - 1) / columns());
+                double share = bowed ? bowed(row) / (rows() - 1) : row / rows();
+                double out = rows() == 1 ? radius.value() : radius.value() * Math.pow(ratio, share);
+                return Point.polar(out, 360 * (column - 1) / columns());
             }
 
             @Override

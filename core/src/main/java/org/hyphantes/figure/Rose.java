@@ -24,15 +24,16 @@ public record Rose(Amount waves, Amount turns, Amount radius, Amount out, Amount
             new Rose(Amount.of(5), Amount.of(2), Amount.of(40), Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Rose> SCHEMA = new Schema<>(
-            Rose.class,
-            "rose",
-            "Rose of {waves} waves in {turns} turns, radius {radius}" + SEAT,
-            Seated.settings(
                     Rose.class,
-                    List.of(
-                            Setting.of(Rose.class, "waves", new Kind.Count(1, 60)),
-                            Setting.of(Rose.class, "turns", new Kind.Count(1, 60)),
-                            Seated.size(Rose.class, "radius"))));
+                    "rose",
+                    "Rose of {waves} waves in {turns} turns, radius {radius}" + SEAT,
+                    Seated.settings(
+                            Rose.class,
+                            List.of(
+                                    Setting.of(Rose.class, "waves", new Kind.Count(1, 60)),
+                                    Setting.of(Rose.class, "turns", new Kind.Count(1, 60)),
+                                    Seated.size(Rose.class, "radius"))))
+            .because("Petals by a single curve: it passes the centre again and again, and weaves with itself.");
 
     @Override
     public Schema<Rose> schema() {

@@ -37,18 +37,19 @@ public record Spiral(
             Amount.of(0));
 
     private static final Schema<Spiral> SCHEMA = new Schema<>(
-            Spiral.class,
-            "spiral",
-            "Spiral of {coils} coils from an eye of {eye}, going out {spacing} in the first, growing by {growth}, winding"
-                    + " {winding}" + SEAT,
-            Seated.settings(
                     Spiral.class,
-                    List.of(
-                            Setting.of(Spiral.class, "coils", new Kind.Number(0.05, 200)),
-                            Setting.of(Spiral.class, "eye", new Kind.Length(0, 1e6)),
-                            Seated.size(Spiral.class, "spacing"),
-                            Setting.of(Spiral.class, "growth", new Kind.Number(0.1, 10)),
-                            Setting.of(Spiral.class, "winding"))));
+                    "spiral",
+                    "Spiral of {coils} coils from an eye of {eye}, going out {spacing} in the first, growing by {growth}, winding"
+                            + " {winding}" + SEAT,
+                    Seated.settings(
+                            Spiral.class,
+                            List.of(
+                                    Setting.of(Spiral.class, "coils", new Kind.Number(0.05, 200)),
+                                    Setting.of(Spiral.class, "eye", new Kind.Length(0, 1e6)),
+                                    Seated.size(Spiral.class, "spacing"),
+                                    Setting.of(Spiral.class, "growth", new Kind.Number(0.1, 10)),
+                                    Setting.of(Spiral.class, "winding"))))
+            .because("Even or growing, it leads the eye inward; spirals in a ring make whirls.");
 
     @Override
     public Schema<Spiral> schema() {

@@ -54,22 +54,23 @@ public record Star(
             Amount.of(0));
 
     private static final Schema<Star> SCHEMA = new Schema<>(
-            Star.class,
-            "star",
-            "Star of {tips} tips, radius {radius}, joining every {joins}; feet at {foot} of it, twisted {twist}; tips rounded"
-                    + " by {tipround}, feet by {footround}; irregular by {irregular}, seed {seed}" + SEAT,
-            Seated.settings(
                     Star.class,
-                    List.of(
-                            Setting.of(Star.class, "tips", new Kind.Count(3, 360)),
-                            Seated.size(Star.class, "radius"),
-                            Setting.of(Star.class, "foot", new Kind.Number(0.01, 10)),
-                            Setting.of(Star.class, "twist", Sizes.BEARING),
-                            Setting.of(Star.class, "joins", new Kind.Count(1, 179)),
-                            Setting.of(Star.class, "tipround", Sizes.ROUNDING),
-                            Setting.of(Star.class, "footround", Sizes.ROUNDING),
-                            Setting.of(Star.class, "irregular", new Kind.Number(0, 0.9)),
-                            Setting.of(Star.class, "seed", new Kind.Count(0, 999_999)))));
+                    "star",
+                    "Star of {tips} tips, radius {radius}, joining every {joins}; feet at {foot} of it, twisted {twist}; tips rounded"
+                            + " by {tipround}, feet by {footround}; irregular by {irregular}, seed {seed}" + SEAT,
+                    Seated.settings(
+                            Star.class,
+                            List.of(
+                                    Setting.of(Star.class, "tips", new Kind.Count(3, 360)),
+                                    Seated.size(Star.class, "radius"),
+                                    Setting.of(Star.class, "foot", new Kind.Number(0.01, 10)),
+                                    Setting.of(Star.class, "twist", Sizes.BEARING),
+                                    Setting.of(Star.class, "joins", new Kind.Count(1, 179)),
+                                    Setting.of(Star.class, "tipround", Sizes.ROUNDING),
+                                    Setting.of(Star.class, "footround", Sizes.ROUNDING),
+                                    Setting.of(Star.class, "irregular", new Kind.Number(0, 0.9)),
+                                    Setting.of(Star.class, "seed", new Kind.Count(0, 999_999)))))
+            .because("One line, or a few, laid from corner to corner: the oldest figure that weaves with itself.");
 
     @Override
     public Schema<Star> schema() {

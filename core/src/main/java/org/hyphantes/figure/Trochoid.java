@@ -33,17 +33,18 @@ public record Trochoid(
             Rolling.INSIDE, Amount.of(40), Amount.of(15), Amount.of(20), Amount.of(0), Amount.of(0), Amount.of(0));
 
     private static final Schema<Trochoid> SCHEMA = new Schema<>(
-            Trochoid.class,
-            "trochoid",
-            "Trochoid of a wheel of radius {wheel} rolling {rolling} a circle of radius {fixed}, its point {reach} from its"
-                    + " middle" + SEAT,
-            Seated.settings(
                     Trochoid.class,
-                    List.of(
-                            Seated.size(Trochoid.class, "wheel"),
-                            Setting.of(Trochoid.class, "rolling"),
-                            Seated.size(Trochoid.class, "fixed"),
-                            Setting.of(Trochoid.class, "reach", new Kind.Length(0, 1e6)))));
+                    "trochoid",
+                    "Trochoid of a wheel of radius {wheel} rolling {rolling} a circle of radius {fixed}, its point {reach} from its"
+                            + " middle" + SEAT,
+                    Seated.settings(
+                            Trochoid.class,
+                            List.of(
+                                    Seated.size(Trochoid.class, "wheel"),
+                                    Setting.of(Trochoid.class, "rolling"),
+                                    Seated.size(Trochoid.class, "fixed"),
+                                    Setting.of(Trochoid.class, "reach", new Kind.Length(0, 1e6)))))
+            .because("What a point of a rolling circle draws: evenly looped bands round a centre.");
 
     @Override
     public Schema<Trochoid> schema() {

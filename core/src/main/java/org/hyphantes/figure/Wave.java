@@ -19,16 +19,17 @@ public record Wave(Amount out, Amount bearing, Amount farout, Amount farbearing,
             new Wave(Amount.of(60), Amount.of(270), Amount.of(60), Amount.of(90), Amount.of(6), Amount.of(8));
 
     private static final Schema<Wave> SCHEMA = new Schema<>(
-            Wave.class,
-            "wave",
-            "Wave of {humps} humps, each {height} high, from {out} out at {bearing} to {farout} out at {farbearing}.",
-            List.of(
-                    Setting.of(Wave.class, "humps", new Kind.Count(1, 1000)),
-                    Setting.of(Wave.class, "height", new Kind.Length(-1e5, 1e5)),
-                    Setting.of(Wave.class, "out", Sizes.OUT),
-                    Setting.of(Wave.class, "bearing", Sizes.BEARING),
-                    Setting.of(Wave.class, "farout", Sizes.OUT),
-                    Setting.of(Wave.class, "farbearing", Sizes.BEARING)));
+                    Wave.class,
+                    "wave",
+                    "Wave of {humps} humps, each {height} high, from {out} out at {bearing} to {farout} out at {farbearing}.",
+                    List.of(
+                            Setting.of(Wave.class, "humps", new Kind.Count(1, 1000)),
+                            Setting.of(Wave.class, "height", new Kind.Length(-1e5, 1e5)),
+                            Setting.of(Wave.class, "out", Sizes.OUT),
+                            Setting.of(Wave.class, "bearing", Sizes.BEARING),
+                            Setting.of(Wave.class, "farout", Sizes.OUT),
+                            Setting.of(Wave.class, "farbearing", Sizes.BEARING)))
+            .because("A line that swings: borders, vines and running scrolls begin with it.");
 
     @Override
     public Schema<Wave> schema() {

@@ -26,6 +26,11 @@ final class CrossingsGauge implements Gauge {
     }
 
     @Override
+    public String why() {
+        return "Where over and under take turns along every strand, the weave holds together and reads at a glance.";
+    }
+
+    @Override
     public GaugeReading read(Examined examined) {
         Artwork artwork = examined.artwork();
         Optional<Projection> bare = examined.bare();

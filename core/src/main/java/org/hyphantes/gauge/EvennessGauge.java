@@ -25,6 +25,11 @@ final class EvennessGauge implements Gauge {
     }
 
     @Override
+    public String why() {
+        return "The eye sees a band that changes its width at once, so it should only where that is meant.";
+    }
+
+    @Override
     public GaugeReading read(Examined examined) {
         Artwork artwork = examined.artwork();
         Design design = examined.design();

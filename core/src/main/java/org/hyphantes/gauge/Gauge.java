@@ -13,6 +13,9 @@ public interface Gauge {
     /** The longest of what it usually says, for which a rail keeps room. */
     String usual();
 
+    /** Why it is measured, in one sentence. */
+    String why();
+
     /** What it says of a design. */
     GaugeReading read(Examined examined);
 

@@ -22,6 +22,11 @@ final class NarrowestGauge implements Gauge {
     }
 
     @Override
+    public String why() {
+        return "What is narrower than the material bears breaks, fills with ink, or burns through.";
+    }
+
+    @Override
     public GaugeReading read(Examined examined) {
         return examined.ofBands(this, work -> read(examined.design(), examined.worst(this), work));
     }

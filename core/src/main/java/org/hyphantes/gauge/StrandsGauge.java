@@ -24,6 +24,11 @@ final class StrandsGauge implements Gauge {
     }
 
     @Override
+    public String why() {
+        return "Strands that are closed can be woven throughout and cut in one piece; an open end should be meant.";
+    }
+
+    @Override
     public GaugeReading read(Examined examined) {
         Artwork artwork = examined.artwork();
         State worst = examined.worst(this);

@@ -22,6 +22,11 @@ final class TouchingGauge implements Gauge {
     }
 
     @Override
+    public String why() {
+        return "Bands that touch without crossing read as one, and fall apart or stick together when cut.";
+    }
+
+    @Override
     public GaugeReading read(Examined examined) {
         return examined.ofBands(this, work -> read(examined.design(), examined.worst(this), work));
     }

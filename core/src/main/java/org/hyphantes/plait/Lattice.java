@@ -21,7 +21,7 @@ import org.hyphantes.geometry.Watch;
  * @param hollow a part left out, if any
  */
 public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, Optional<Hollow> hollow) {
-    private static final double MOST_BENT = Math.toRadians(46);
+    static final double MOST_BENT = Math.toRadians(46);
 
     /** How far back from a bar a tip stays, in half cells. */
     private static final double TIP_BACK = 0.3;
@@ -41,8 +41,19 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
 
     /** The strands as closed paths on the page, in the order in which their first spots come, row by row. */
     public List<Path> strands(Lay lay, Turns turns) {
+        List<List<Passage>> ways = ways();
+        if (lay.isBowed() && turns == Turns.ROUNDED) {
+            return RoundWays.of(ways, lay, crossings());
+        }
+        return ways.stream()
+                .map(way -> Bowed.path(nodes(way, lay, turns), lay.isBowed() ? Bowed.RUN_BOWED : Bowed.RUN_BEFORE_TURN))
+                .toList();
+    }
+
+    /** The ways of the strands through the plan, each begun at a turn where it has one, so that no crossing falls on its start. */
+    private List<List<Passage>> ways() {
         Set<Coming> gone = new HashSet<>();
-        List<Path> strands = new ArrayList<>();
+        List<List<Passage>> ways = new ArrayList<>();
         for (int row = 0; row <= rows; row++) {
             Watch.ask();
             for (int column = 0; column < (ring ? columns : columns + 1); column++) {
@@ -52,14 +63,12 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
                             && isWay(column - 1, row - down, column, row)
                             && !gone.contains(start)
                             && !gone.contains(back(start))) {
-                        strands.add(Bowed.path(
-                                strand(start, lay, turns, gone),
-                                lay.isBowed() ? Bowed.RUN_BOWED : Bowed.RUN_BEFORE_TURN));
+                        ways.add(way(start, gone));
                     }
                 }
             }
         }
-        return strands;
+        return ways;
     }
 
     /** The crossings that are neither broken nor left out. */
@@ -135,26 +144,41 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         return new Coming(coming.column(), coming.row(), -leaving.across(), -leaving.down());
     }
 
-    private List<Node> strand(Coming start, Lay lay, Turns turns, Set<Coming> gone) {
-        List<Node> nodes = new ArrayList<>();
+    private List<Passage> way(Coming start, Set<Coming> gone) {
+        List<Passage> way = new ArrayList<>();
         Coming at = start;
         do {
             Watch.ask();
             gone.add(at);
             gone.add(back(at));
             Coming leaving = leaving(at);
-            nodes.add(node(at, leaving, lay, turns));
-            bent(nodes, leaving, lay);
+            way.add(new Passage(
+                    at.column(),
+                    at.row(),
+                    at.across(),
+                    at.down(),
+                    leaving.across(),
+                    leaving.down(),
+                    isEdge(at.column(), at.row())));
             at = next(leaving);
         } while (!at.equals(start));
-        // It begins at a turn, so that no crossing falls on its start.
         int first = 0;
-        while (first < nodes.size() && nodes.get(first).kind() == Node.Kind.CROSSING) {
+        while (first < way.size() && way.get(first).isCrossing()) {
             first++;
         }
-        List<Node> turned = new ArrayList<>(nodes.subList(first % nodes.size(), nodes.size()));
-        turned.addAll(nodes.subList(0, first % nodes.size()));
+        List<Passage> turned = new ArrayList<>(way.subList(first % way.size(), way.size()));
+        turned.addAll(way.subList(0, first % way.size()));
         return turned;
+    }
+
+    private static List<Node> nodes(List<Passage> way, Lay lay, Turns turns) {
+        List<Node> nodes = new ArrayList<>();
+        for (Passage passage : way) {
+            Watch.ask();
+            nodes.add(node(passage, lay, turns));
+            bent(nodes, passage, lay);
+        }
+        return nodes;
     }
 
     private Coming next(Coming leaving) {
@@ -167,35 +191,35 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
     }
 
     /** Where the plan is bent much from one spot to the next, as in a ring of few bights, places between lead the strand round. */
-    private void bent(List<Node> nodes, Coming leaving, Lay lay) {
-        double turn = turn(leaving, lay);
+    private static void bent(List<Node> nodes, Passage passage, Lay lay) {
+        double turn = turn(passage.column(), passage.row(), passage.acrossOn(), lay);
         int parts = turn > MOST_BENT ? (int) Math.ceil(turn / MOST_BENT) + 1 : 1;
         for (int k = 1; k < parts; k++) {
             double share = (double) k / parts;
-            double column = leaving.column() + share * leaving.across();
-            double row = leaving.row() + share * leaving.down();
+            double column = passage.column() + share * passage.acrossOn();
+            double row = passage.row() + share * passage.downOn();
             Point heading =
-                    lay.step(column, row, leaving.across(), leaving.down()).unit();
+                    lay.step(column, row, passage.acrossOn(), passage.downOn()).unit();
             nodes.add(new Node(lay.at(column, row), heading, Node.Kind.TURN));
         }
     }
 
     /** The angle (radians) by which the plan turns from a spot to the next. */
-    private static double turn(Coming at, Lay lay) {
-        Point here = lay.step(at.column(), at.row(), 1, 0);
-        Point there = lay.step(at.column() + at.across() * 0.999, at.row(), 1, 0);
+    static double turn(double column, double row, double across, Lay lay) {
+        Point here = lay.step(column, row, 1, 0);
+        Point there = lay.step(column + across * 0.999, row, 1, 0);
         return Math.abs(Math.atan2(here.cross(there), here.dot(there)));
     }
 
-    private Node node(Coming at, Coming leaving, Lay lay, Turns turns) {
+    private static Node node(Passage at, Lay lay, Turns turns) {
         int column = at.column();
         int row = at.row();
         Point across = lay.step(column, row, 1, 0);
         Point down = lay.step(column, row, 0, 1);
         Point in = across.times(at.across()).plus(down.times(at.down()));
-        Point out = across.times(leaving.across()).plus(down.times(leaving.down()));
-        if (at.equals(leaving)) {
-            if (lay.isBowed() || turn(at, lay) > MOST_BENT) {
+        Point out = across.times(at.acrossOn()).plus(down.times(at.downOn()));
+        if (at.isCrossing()) {
+            if (lay.isBowed() || turn(column, row, at.across(), lay) > MOST_BENT) {
                 return new Node(lay.at(column, row), in.unit(), Node.Kind.CROSSING);
             }
             // Between the ways to the spots before and after it, which bend with the plan where that is bent.
@@ -206,14 +230,14 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
                     lay.at(column + at.across(), row + at.down()).minus(here).unit();
             return new Node(here, before.plus(after).unit(), Node.Kind.CROSSING);
         }
-        boolean level = at.across() == leaving.across();
+        boolean level = at.isLevel();
         if (turns == Turns.POINTED) {
             // Two tips that meet at a bar stay a little apart.
-            double back = isEdge(column, row) ? 0 : TIP_BACK;
+            double back = at.edge() ? 0 : TIP_BACK;
             Point tip = lay.at(level ? column : column - back * at.across(), level ? row - back * at.down() : row);
             return new Node(tip, in.plus(out).unit(), Node.Kind.TIP);
         }
-        if (lay.isBowed() && isEdge(column, row)) {
+        if (lay.isBowed() && at.edge()) {
             return new Node(lay.at(column, row), in.plus(out).unit(), Node.Kind.TURN);
         }
         double clear = shortfall(level ? across.length() : down.length(), level ? down.length() : across.length());

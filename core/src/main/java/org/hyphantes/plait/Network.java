@@ -44,6 +44,9 @@ public final class Network {
         }
     }
 
+    /** The smallest angle (radians) at which strands cross that are laid by curvature alone. */
+    private static final double CLEARLY = Math.toRadians(40);
+
     private final List<Point> joints = new ArrayList<>();
     private final List<Edge> edges = new ArrayList<>();
     private final double slack;
@@ -214,17 +217,26 @@ public final class Network {
         return back.plus(back.right().times(right ? -1 : 1)).unit();
     }
 
+    /** By least change of curvature where they cross so as the network says and clearly, else each turn by itself. */
     private List<Path> strands(Turns turns) {
         boolean[][] gone = new boolean[edges.size()][4];
-        List<Path> strands = new ArrayList<>();
+        List<List<Node>> strands = new ArrayList<>();
         for (int e = 0; e < edges.size(); e++) {
             for (int start = 0; start < 2; start++) {
                 if (!gone[e][start]) {
-                    strands.add(Bowed.path(strand(new Dart(e, true), start == 0, turns, gone), Bowed.RUN_BEFORE_TURN));
+                    strands.add(strand(new Dart(e, true), start == 0, turns, gone));
                 }
             }
         }
-        return strands;
+        if (turns == Turns.ROUNDED && strands.stream().allMatch(s -> s.size() > 2)) {
+            List<Path> faired = strands.stream()
+                    .map(s -> Faired.path(s.stream().map(Node::place).toList()))
+                    .toList();
+            if (Crossed.as(faired, edges.size(), CLEARLY)) {
+                return faired;
+            }
+        }
+        return strands.stream().map(s -> Bowed.path(s, Bowed.RUN_BEFORE_TURN)).toList();
     }
 
     /** The strand that leaves the middle of a dart's edge towards the dart's joint, on its right-hand or left-hand side. */

@@ -21,6 +21,7 @@ public final class Schema<T> {
     private final String sentence;
     private final List<Setting<T>> settings;
     private final List<Kept<T, ?>> kept;
+    private final String why;
 
     public Schema(Class<T> type, String word, String sentence, List<Setting<T>> settings) {
         this(type, word, sentence, settings, List.of());
@@ -28,11 +29,27 @@ public final class Schema<T> {
 
     /** @param kept the lists that the thing keeps besides its settings */
     public Schema(Class<T> type, String word, String sentence, List<Setting<T>> settings, List<Kept<T, ?>> kept) {
+        this(type, word, sentence, settings, kept, "");
+    }
+
+    private Schema(
+            Class<T> type, String word, String sentence, List<Setting<T>> settings, List<Kept<T, ?>> kept, String why) {
         this.type = type;
         this.word = word;
         this.sentence = sentence;
         this.settings = List.copyOf(settings);
         this.kept = List.copyOf(kept);
+        this.why = why;
+    }
+
+    /** The same with what this kind is good for, in one sentence. */
+    public Schema<T> because(String reason) {
+        return new Schema<>(type, word, sentence, settings, kept, reason);
+    }
+
+    /** What this kind is good for, in one sentence. */
+    public String why() {
+        return why;
     }
 
     /** A part of the sentence: plain words, or a slot when there is a key. */

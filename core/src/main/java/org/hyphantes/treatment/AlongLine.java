@@ -71,24 +71,26 @@ public record AlongLine(
     private static final Kind SHARE = new Kind.Number(0.001, 1_000);
 
     private static final Schema<AlongLine> SCHEMA = new Schema<>(
-            AlongLine.class,
-            "along",
-            "Lay {figures} along {line}, {counted}: {times} in all or {apart} apart; {beside}, {off} off it, leaning {lean},"
-                    + " heading {heading}, held {held}, growing from {from} to {to}, {stem} stems.",
-            List.of(
-                    Setting.of(AlongLine.class, "times", new Kind.Count(1, MOST_PLACES)),
-                    Setting.of(AlongLine.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(AlongLine.class, "line", new Kind.Figure("the first")),
-                    Setting.of(AlongLine.class, "counted"),
-                    Setting.of(AlongLine.class, "apart", new Kind.Length(0.01, 1e5)),
-                    Setting.of(AlongLine.class, "beside"),
-                    Setting.of(AlongLine.class, "off", new Kind.Length(0, 1e5)),
-                    Setting.of(AlongLine.class, "lean", new Kind.Degrees(0, 180)),
-                    Setting.of(AlongLine.class, "heading"),
-                    Setting.of(AlongLine.class, "held"),
-                    Setting.of(AlongLine.class, "from", SHARE),
-                    Setting.of(AlongLine.class, "to", SHARE),
-                    Setting.of(AlongLine.class, "stem")));
+                    AlongLine.class,
+                    "along",
+                    "Lay {figures} along {line}, {counted}: {times} in all or {apart} apart; {beside}, {off} off it, leaning {lean},"
+                            + " heading {heading}, held {held}, growing from {from} to {to}, {stem} stems.",
+                    List.of(
+                            Setting.of(AlongLine.class, "times", new Kind.Count(1, MOST_PLACES)),
+                            Setting.of(AlongLine.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(AlongLine.class, "line", new Kind.Figure("the first")),
+                            Setting.of(AlongLine.class, "counted"),
+                            Setting.of(AlongLine.class, "apart", new Kind.Length(0.01, 1e5)),
+                            Setting.of(AlongLine.class, "beside"),
+                            Setting.of(AlongLine.class, "off", new Kind.Length(0, 1e5)),
+                            Setting.of(AlongLine.class, "lean", new Kind.Degrees(0, 180)),
+                            Setting.of(AlongLine.class, "heading"),
+                            Setting.of(AlongLine.class, "held"),
+                            Setting.of(AlongLine.class, "from", SHARE),
+                            Setting.of(AlongLine.class, "to", SHARE),
+                            Setting.of(AlongLine.class, "stem")))
+            .because(
+                    "Leaves on a stem, beads on a rim, letters on an arch: what follows a line is laid by it, and goes on following.");
 
     @Override
     public Schema<AlongLine> schema() {

@@ -21,14 +21,15 @@ public record Band(String lines, Amount width, Ends ends, Amount edged) implemen
     public static final Band STARTING = new Band(Surroundings.EVERY_LINE, Amount.of(6), Ends.BUTT, Amount.of(0));
 
     private static final Schema<Band> SCHEMA = new Schema<>(
-            Band.class,
-            "band",
-            "Make {lines} a band {width} wide, ends {ends}, edged with {edged} lines.",
-            List.of(
-                    Setting.of(Band.class, "width", new Kind.Length(0.01, 1e5)),
-                    Setting.of(Band.class, "lines", new Kind.Figure("every line", true)),
-                    Setting.of(Band.class, "ends"),
-                    Setting.of(Band.class, "edged", new Kind.Count(0, 5))));
+                    Band.class,
+                    "band",
+                    "Make {lines} a band {width} wide, ends {ends}, edged with {edged} lines.",
+                    List.of(
+                            Setting.of(Band.class, "width", new Kind.Length(0.01, 1e5)),
+                            Setting.of(Band.class, "lines", new Kind.Figure("every line", true)),
+                            Setting.of(Band.class, "ends"),
+                            Setting.of(Band.class, "edged", new Kind.Count(0, 5))))
+            .because("Ornament is made of bands more than of lines: only a band has edges, and can pass over another.");
 
     /** An even band along every line. */
     public static Band of(Amount width, Ends ends) {

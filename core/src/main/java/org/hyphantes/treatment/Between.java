@@ -27,16 +27,17 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
             new Between(Amount.of(9), "the first", "the last", Spacing.EVENLY, Turn.NOTHING, Heading.AS_DRAWN);
 
     private static final Schema<Between> SCHEMA = new Schema<>(
-            Between.class,
-            "between",
-            "Lay {steps} steps between {from} and {to}, spaced {spacing}, along {along}, heading {heading}.",
-            List.of(
-                    Setting.of(Between.class, "steps", new Kind.Count(1, 5000)),
-                    Setting.of(Between.class, "from", new Kind.Figure("the first")),
-                    Setting.of(Between.class, "to", new Kind.Figure("the last")),
-                    Setting.of(Between.class, "spacing"),
-                    Setting.of(Between.class, "along", new Kind.Figure("nothing")),
-                    Setting.of(Between.class, "heading")));
+                    Between.class,
+                    "between",
+                    "Lay {steps} steps between {from} and {to}, spaced {spacing}, along {along}, heading {heading}.",
+                    List.of(
+                            Setting.of(Between.class, "steps", new Kind.Count(1, 5000)),
+                            Setting.of(Between.class, "from", new Kind.Figure("the first")),
+                            Setting.of(Between.class, "to", new Kind.Figure("the last")),
+                            Setting.of(Between.class, "spacing"),
+                            Setting.of(Between.class, "along", new Kind.Figure("nothing")),
+                            Setting.of(Between.class, "heading")))
+            .because("Steps from one figure to another, for shading by line and for growing.");
 
     @Override
     public Schema<Between> schema() {

@@ -23,15 +23,16 @@ public record Braid(String lines, Amount leads, Amount bights, Amount width, Tur
             new Braid(Surroundings.EVERY_LINE, Amount.of(3), Amount.of(16), Amount.of(20), Turns.ROUNDED);
 
     private static final Schema<Braid> SCHEMA = new Schema<>(
-            Braid.class,
-            "braid",
-            "Braid {leads} leads along {lines}, {width} wide, of {bights} bights, turns {turns}.",
-            List.of(
-                    Setting.of(Braid.class, "lines", new Kind.Figure("every line", true)),
-                    Setting.of(Braid.class, "leads", new Kind.Count(2, 60)),
-                    Setting.of(Braid.class, "bights", new Kind.Count(2, 1000)),
-                    Setting.of(Braid.class, "width", new Kind.Length(0.01, 1e5)),
-                    Setting.of(Braid.class, "turns")));
+                    Braid.class,
+                    "braid",
+                    "Braid {leads} leads along {lines}, {width} wide, of {bights} bights, turns {turns}.",
+                    List.of(
+                            Setting.of(Braid.class, "lines", new Kind.Figure("every line", true)),
+                            Setting.of(Braid.class, "leads", new Kind.Count(2, 60)),
+                            Setting.of(Braid.class, "bights", new Kind.Count(2, 1000)),
+                            Setting.of(Braid.class, "width", new Kind.Length(0.01, 1e5)),
+                            Setting.of(Braid.class, "turns")))
+            .because("A plait in the stead of a line, mitred at its corners: braided frames and rims.");
 
     @Override
     public Schema<Braid> schema() {

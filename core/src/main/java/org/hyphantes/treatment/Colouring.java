@@ -19,13 +19,14 @@ public record Colouring(String figures, ColouredBy by, Amount well) implements T
     public static final Colouring STARTING = new Colouring(Surroundings.EVERY_FIGURE, ColouredBy.STRAND, Amount.of(1));
 
     private static final Schema<Colouring> SCHEMA = new Schema<>(
-            Colouring.class,
-            "colouring",
-            "Colour {figures} by {by}, beginning with well {well}.",
-            List.of(
-                    Setting.of(Colouring.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Colouring.class, "by"),
-                    Setting.of(Colouring.class, "well", new Kind.Count(1, Well.QUAY.size()))));
+                    Colouring.class,
+                    "colouring",
+                    "Colour {figures} by {by}, beginning with well {well}.",
+                    List.of(
+                            Setting.of(Colouring.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Colouring.class, "by"),
+                            Setting.of(Colouring.class, "well", new Kind.Count(1, Well.QUAY.size()))))
+            .because("Colours by strand show how many there are and where each goes.");
 
     @Override
     public Schema<Colouring> schema() {

@@ -53,20 +53,22 @@ public record Interlace(
             List.of());
 
     private static final Schema<Interlace> SCHEMA = new Schema<>(
-            Interlace.class,
-            "interlace",
-            "Interlace {figures} {rhythm}, beginning {beginning} at strand {strand}, clearance {clearance}, shading {shading}, idle loops"
-                    + " {loops}; acts reach {reach}.",
-            List.of(
-                    Setting.of(Interlace.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Interlace.class, "rhythm"),
-                    Setting.of(Interlace.class, "beginning"),
-                    Setting.of(Interlace.class, "strand", new Kind.Strand()),
-                    Setting.of(Interlace.class, "clearance", new Kind.Length(0, 1e4)),
-                    Setting.of(Interlace.class, "shading"),
-                    Setting.of(Interlace.class, "loops"),
-                    Setting.of(Interlace.class, "reach")),
-            List.of(CrossingEntries.PINS, CrossingEntries.BREAKS));
+                    Interlace.class,
+                    "interlace",
+                    "Interlace {figures} {rhythm}, beginning {beginning} at strand {strand}, clearance {clearance}, shading {shading}, idle loops"
+                            + " {loops}; acts reach {reach}.",
+                    List.of(
+                            Setting.of(Interlace.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Interlace.class, "rhythm"),
+                            Setting.of(Interlace.class, "beginning"),
+                            Setting.of(Interlace.class, "strand", new Kind.Strand()),
+                            Setting.of(Interlace.class, "clearance", new Kind.Length(0, 1e4)),
+                            Setting.of(Interlace.class, "shading"),
+                            Setting.of(Interlace.class, "loops"),
+                            Setting.of(Interlace.class, "reach")),
+                    List.of(CrossingEntries.PINS, CrossingEntries.BREAKS))
+            .because(
+                    "Over and under in turn makes one fabric of crossing bands, and can always be kept for closed strands.");
 
     public Interlace {
         pins = List.copyOf(pins);

@@ -21,12 +21,13 @@ public record Knot(String lines, Turns turns) implements Treatment {
     public static final Knot STARTING = new Knot(Surroundings.EVERY_LINE, Turns.ROUNDED);
 
     private static final Schema<Knot> SCHEMA = new Schema<>(
-            Knot.class,
-            "knot",
-            "Knot the network of {lines}, turns {turns}.",
-            List.of(
-                    Setting.of(Knot.class, "lines", new Kind.Figure("every line", true)),
-                    Setting.of(Knot.class, "turns")));
+                    Knot.class,
+                    "knot",
+                    "Knot the network of {lines}, turns {turns}.",
+                    List.of(
+                            Setting.of(Knot.class, "lines", new Kind.Figure("every line", true)),
+                            Setting.of(Knot.class, "turns")))
+            .because("Each line of a network becomes a crossing: knotwork for any shape that can be drawn as a net.");
 
     @Override
     public Schema<Knot> schema() {

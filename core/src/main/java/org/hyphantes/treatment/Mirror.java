@@ -31,16 +31,17 @@ public record Mirror(String figures, Amount lines, String through, Amount at, Sp
             Surroundings.EVERY_FIGURE, Amount.of(1), Surroundings.THE_CENTRE, Amount.of(0), Spokes.ON, Keeping.KEEPING);
 
     private static final Schema<Mirror> SCHEMA = new Schema<>(
-            Mirror.class,
-            "mirror",
-            "Mirror {figures} in {lines} lines through {through} at {at}, {spokes} the spokes, {original} the original.",
-            List.of(
-                    Setting.of(Mirror.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Mirror.class, "lines", new Kind.Count(1, 360)),
-                    Setting.of(Mirror.class, "through", new Kind.Figure("the centre")),
-                    Setting.of(Mirror.class, "at", new Kind.Degrees(-360, 360)),
-                    Setting.of(Mirror.class, "spokes"),
-                    Setting.of(Mirror.class, "original")));
+                    Mirror.class,
+                    "mirror",
+                    "Mirror {figures} in {lines} lines through {through} at {at}, {spokes} the spokes, {original} the original.",
+                    List.of(
+                            Setting.of(Mirror.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Mirror.class, "lines", new Kind.Count(1, 360)),
+                            Setting.of(Mirror.class, "through", new Kind.Figure("the centre")),
+                            Setting.of(Mirror.class, "at", new Kind.Degrees(-360, 360)),
+                            Setting.of(Mirror.class, "spokes"),
+                            Setting.of(Mirror.class, "original")))
+            .because("Left and right alike, exactly, and again after every change.");
 
     @Override
     public Schema<Mirror> schema() {

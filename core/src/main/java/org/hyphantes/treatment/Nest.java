@@ -20,13 +20,14 @@ public record Nest(String figures, Amount times, Amount step) implements Treatme
     public static final Nest STARTING = new Nest(Surroundings.EVERY_FIGURE, Amount.of(4), Amount.of(-5));
 
     private static final Schema<Nest> SCHEMA = new Schema<>(
-            Nest.class,
-            "nest",
-            "Nest {figures}, {times} in all about the same middle, each radius {step} on.",
-            List.of(
-                    Setting.of(Nest.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Nest.class, "times", new Kind.Count(1, 1001)),
-                    Setting.of(Nest.class, "step", new Kind.Length(-1e5, 1e5))));
+                    Nest.class,
+                    "nest",
+                    "Nest {figures}, {times} in all about the same middle, each radius {step} on.",
+                    List.of(
+                            Setting.of(Nest.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Nest.class, "times", new Kind.Count(1, 1001)),
+                            Setting.of(Nest.class, "step", new Kind.Length(-1e5, 1e5))))
+            .because("Copies within one another, for arches, ripples and targets.");
 
     @Override
     public Schema<Nest> schema() {

@@ -19,16 +19,17 @@ public record Offset(String figures, Side side, Amount by, Amount times, CornerS
             Surroundings.EVERY_FIGURE, Side.OUTWARD, Amount.of(3), Amount.of(1), CornerStyle.ROUND, Keeping.KEEPING);
 
     private static final Schema<Offset> SCHEMA = new Schema<>(
-            Offset.class,
-            "offset",
-            "Offset {figures} {side} by {by}, {times} times, corners {corners}, {original} the original.",
-            List.of(
-                    Setting.of(Offset.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Offset.class, "side"),
-                    Setting.of(Offset.class, "by", new Kind.Length(0.001, 1e5)),
-                    Setting.of(Offset.class, "times", new Kind.Count(1, 500)),
-                    Setting.of(Offset.class, "corners"),
-                    Setting.of(Offset.class, "original")));
+                    Offset.class,
+                    "offset",
+                    "Offset {figures} {side} by {by}, {times} times, corners {corners}, {original} the original.",
+                    List.of(
+                            Setting.of(Offset.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Offset.class, "side"),
+                            Setting.of(Offset.class, "by", new Kind.Length(0.001, 1e5)),
+                            Setting.of(Offset.class, "times", new Kind.Count(1, 500)),
+                            Setting.of(Offset.class, "corners"),
+                            Setting.of(Offset.class, "original")))
+            .because("Lines beside a line at an even distance: double strands, borders, grooves.");
 
     @Override
     public Schema<Offset> schema() {

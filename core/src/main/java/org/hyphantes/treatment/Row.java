@@ -22,13 +22,14 @@ public record Row(String figures, String steps, Amount towards) implements Treat
     private static final int MOST_SHIFTS = 2000;
 
     private static final Schema<Row> SCHEMA = new Schema<>(
-            Row.class,
-            "row",
-            "Lay a row of copies of {figures} towards {towards}, in steps of {steps}.",
-            List.of(
-                    Setting.of(Row.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Row.class, "steps", new Kind.Steps(-1e6, 1e6)),
-                    Setting.of(Row.class, "towards", new Kind.Degrees(-360, 360))));
+                    Row.class,
+                    "row",
+                    "Lay a row of copies of {figures} towards {towards}, in steps of {steps}.",
+                    List.of(
+                            Setting.of(Row.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Row.class, "steps", new Kind.Steps(-1e6, 1e6)),
+                            Setting.of(Row.class, "towards", new Kind.Degrees(-360, 360))))
+            .because("Copies at measured steps: letters spaced by eye, bars of a fence, tiles of a strap.");
 
     @Override
     public Schema<Row> schema() {

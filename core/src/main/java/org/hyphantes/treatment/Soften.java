@@ -25,16 +25,18 @@ public record Soften(String figures, String corners, Amount radius) implements T
     public static final Soften STARTING = new Soften(Surroundings.EVERY_FIGURE, "all", Amount.of(4));
 
     private static final Schema<Soften> SCHEMA = new Schema<>(
-            Soften.class,
-            "soften",
-            "Soften {corners} corners of {figures} by a radius of {radius}.",
-            List.of(
-                    Setting.of(Soften.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Soften.class, "radius", new Kind.Length(0.001, 1e5)),
-                    Setting.of(
-                            Soften.class,
-                            "corners",
-                            new Kind.Text("which corners: all, outer, inner, or numbers such as 1 3", Limits.WORDS))));
+                    Soften.class,
+                    "soften",
+                    "Soften {corners} corners of {figures} by a radius of {radius}.",
+                    List.of(
+                            Setting.of(Soften.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Soften.class, "radius", new Kind.Length(0.001, 1e5)),
+                            Setting.of(
+                                    Soften.class,
+                                    "corners",
+                                    new Kind.Text(
+                                            "which corners: all, outer, inner, or numbers such as 1 3", Limits.WORDS))))
+            .because("Rounded corners are kinder to the eye and to the tool that cuts them.");
 
     public Soften {
         chosen(corners);

@@ -26,15 +26,16 @@ public record Taper(String lines, Amount from, Amount to, Swelling swelling, End
     private static final Kind WIDTH = new Kind.Length(0, 1e5);
 
     private static final Schema<Taper> SCHEMA = new Schema<>(
-            Taper.class,
-            "taper",
-            "Taper {lines} from {from} to {to}, swelling {swelling}, tip {tip}.",
-            List.of(
-                    Setting.of(Taper.class, "from", WIDTH),
-                    Setting.of(Taper.class, "to", WIDTH),
-                    Setting.of(Taper.class, "lines", new Kind.Figure("every line", true)),
-                    Setting.of(Taper.class, "swelling"),
-                    Setting.of(Taper.class, "tip")));
+                    Taper.class,
+                    "taper",
+                    "Taper {lines} from {from} to {to}, swelling {swelling}, tip {tip}.",
+                    List.of(
+                            Setting.of(Taper.class, "from", WIDTH),
+                            Setting.of(Taper.class, "to", WIDTH),
+                            Setting.of(Taper.class, "lines", new Kind.Figure("every line", true)),
+                            Setting.of(Taper.class, "swelling"),
+                            Setting.of(Taper.class, "tip")))
+            .because("A band that swells and thins is drawn as if by a broad pen.");
 
     @Override
     public Schema<Taper> schema() {

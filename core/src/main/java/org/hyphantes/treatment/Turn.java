@@ -44,19 +44,20 @@ public record Turn(
             NOTHING);
 
     private static final Schema<Turn> SCHEMA = new Schema<>(
-            Turn.class,
-            "turn",
-            "Turn {figures} {times} times about {about}, over {over}, starting at {start}, {spokes} the spokes, facing {facing}, with"
-                    + " {inbetween} on the in-between angles.",
-            List.of(
-                    Setting.of(Turn.class, "figures", new Kind.Figure("every figure", true)),
-                    Setting.of(Turn.class, "times", new Kind.Count(1, 3600)),
-                    Setting.of(Turn.class, "about", new Kind.Figure("the centre")),
-                    Setting.of(Turn.class, "over", new Kind.Degrees(-360, 360)),
-                    Setting.of(Turn.class, "start", new Kind.Degrees(-360, 360)),
-                    Setting.of(Turn.class, "spokes"),
-                    Setting.of(Turn.class, "facing"),
-                    Setting.of(Turn.class, "inbetween", new Kind.Figure("nothing"))));
+                    Turn.class,
+                    "turn",
+                    "Turn {figures} {times} times about {about}, over {over}, starting at {start}, {spokes} the spokes, facing {facing}, with"
+                            + " {inbetween} on the in-between angles.",
+                    List.of(
+                            Setting.of(Turn.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Turn.class, "times", new Kind.Count(1, 3600)),
+                            Setting.of(Turn.class, "about", new Kind.Figure("the centre")),
+                            Setting.of(Turn.class, "over", new Kind.Degrees(-360, 360)),
+                            Setting.of(Turn.class, "start", new Kind.Degrees(-360, 360)),
+                            Setting.of(Turn.class, "spokes"),
+                            Setting.of(Turn.class, "facing"),
+                            Setting.of(Turn.class, "inbetween", new Kind.Figure("nothing"))))
+            .because("One figure drawn and turned is a rosette: change the one, and all follow.");
 
     /** Even copies, and nothing in between. */
     public static Turn of(int times) {
