@@ -3,7 +3,10 @@ package org.hyphantes.desktop;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextInputControl;
@@ -13,6 +16,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import org.hyphantes.desktop.card.Clasp;
 import org.hyphantes.desktop.card.ProofCard;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.corner.CornerPiece;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -21,6 +25,11 @@ import org.hyphantes.desktop.field.Field;
 import org.hyphantes.desktop.files.Documents;
 import org.hyphantes.desktop.files.FileChoice;
 import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.desktop.leaf.HelpLeaf;
+import org.hyphantes.desktop.leaf.KeyLine;
+import org.hyphantes.desktop.leaf.KeysLeaf;
+import org.hyphantes.desktop.leaf.SettingsLeaf;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.rail.GaugeRail;
 import org.hyphantes.desktop.rail.Snags;
 import org.hyphantes.desktop.stage.Home;
@@ -60,6 +69,13 @@ public final class Frame extends Pane {
     private final Map<Home, CornerPiece> corners = new EnumMap<>(Home.class);
     private final Map<String, Region> cards = new LinkedHashMap<>();
     private final Theme theme;
+    /** Seen round the field while it has the keyboard. */
+    private final Region ring = new Region();
+
+    private final HelpLeaf help;
+    private final KeysLeaf keys;
+    private final SettingsLeaf settings;
+    private final InvalidationListener typeSized = o -> typeSized();
     private Runnable fullScreen = () -> {};
 
     public Frame(Bench bench, Remembered remembered, FileChoice choice, Runnable quit) {
@@ -80,13 +96,23 @@ public final class Frame extends Pane {
                 .orElseThrow();
         clasp = new Clasp(bench, handOver, documents::write);
         WindowActs acts = new WindowActs(desk, field, wording);
+        help = new HelpLeaf(desk);
+        keys = new KeysLeaf(this::keyLines);
+        settings = new SettingsLeaf(desk);
         menu = new Menus(
-                        bench, acts, new MenuTargets(documents, field, snags, quit, () -> fullScreen.run()), remembered)
+                        bench,
+                        acts,
+                        new MenuTargets(
+                                documents, snags, quit, () -> fullScreen.run(), help::turn, keys::lay, settings::lay),
+                        remembered)
                 .bar();
         name.getStyleClass().add("second");
         name.setId("design-name");
         name.setMouseTransparent(true);
-        getChildren().addAll(menu, name, strip, field);
+        ring.getStyleClass().add("field-ring");
+        ring.setMouseTransparent(true);
+        ring.visibleProperty().bind(field.focusedProperty());
+        getChildren().addAll(menu, name, strip, field, ring);
         for (Stage stage : Stages.EACH) {
             stage.card(bench).ifPresent(card -> {
                 cards.put(stage.id(), card);
@@ -101,9 +127,23 @@ public final class Frame extends Pane {
         }
         // Last, and so in front of the field, over which they lie while the wings are folded.
         getChildren().addAll(corners.values());
+        getChildren().addAll(help, keys, settings);
+        Note.on(field, this::fieldNote);
         bench.focus().at(Focus.Place.CORNERS, () -> corners.get(Home.NORTH_WEST));
         theme = new Theme(this);
         listen(remembered, acts);
+    }
+
+    private List<KeyLine> keyLines() {
+        return KeyLines.of(menu, Stages.EACH);
+    }
+
+    private Note fieldNote() {
+        Stage stage = Stages.EACH.stream()
+                .filter(s -> s.id().equals(desk.view().stage()))
+                .findFirst()
+                .orElseThrow();
+        return new Note(stage.title(), field.at() + ".", stage.deeds(), stage.why());
     }
 
     private void listen(Remembered remembered, WindowActs acts) {
@@ -115,6 +155,7 @@ public final class Frame extends Pane {
                 requestLayout();
             }
         });
+        Habits.type().addListener(new WeakInvalidationListener(typeSized));
         desk.historyProperty().addListener(o -> title());
         documents.fileProperty().addListener(o -> title());
         desk.messageProperty().addListener(o -> title());
@@ -130,6 +171,13 @@ public final class Frame extends Pane {
         });
     }
 
+    /** Lays all out anew for words of another size. */
+    private void typeSized() {
+        theme.renew();
+        rail.sized();
+        requestLayout();
+    }
+
     private boolean isTyping() {
         return getScene().getFocusOwner() instanceof TextInputControl;
     }
@@ -140,6 +188,11 @@ public final class Frame extends Pane {
 
     Field field() {
         return field;
+    }
+
+    /** What the window hears keys with before all that is in it. */
+    MenuLetters menuLetters() {
+        return new MenuLetters(menu);
     }
 
     void onFullScreen(Runnable act) {
@@ -166,27 +219,44 @@ public final class Frame extends Pane {
     protected void layoutChildren() {
         double w = getWidth();
         double h = getHeight();
-        boolean folded = desk.view().folded() || w < NARROW;
-        double wing = w > WIDE ? 300 : 232;
-        double top = MENU + STRIP;
+        boolean folded = desk.view().folded() || w < Habits.of(NARROW);
+        double wing = w > Habits.of(WIDE) ? Habits.of(300) : Habits.of(232);
+        double bar = Habits.of(MENU);
+        double top = bar + Habits.of(STRIP);
+        double below = GaugeRail.rows(w) * Habits.of(RAIL);
         // There is room for two lines, so that the field stays where it is; only a third makes it give way.
-        double sentence = Math.max(WORDING, Math.min(WORDING + 60, Math.ceil(wording.prefHeight(w))));
-        double bottom = h - RAIL - sentence;
-        menu.resizeRelocate(0, 0, w, MENU);
+        double room = Habits.of(WORDING);
+        double sentence = Math.max(room, Math.min(room + Habits.of(60), Math.ceil(wording.prefHeight(w))));
+        double bottom = h - below - sentence;
+        menu.resizeRelocate(0, 0, w, bar);
         name.autosize();
         name.relocate(w - name.getWidth() - 14, 4);
-        strip.resizeRelocate(0, MENU, w, STRIP);
+        strip.resizeRelocate(0, bar, w, top - bar);
         wording.resizeRelocate(0, bottom, w, sentence);
-        rail.resizeRelocate(0, h - RAIL, w, RAIL);
+        rail.resizeRelocate(0, h - below, w, below);
         double side = folded ? GAP : wing + GAP;
         field.resizeRelocate(side, top, w - 2 * side, bottom - top);
+        ring.resizeRelocate(side, top, w - 2 * side, bottom - top);
         corners(folded, wing, top, bottom, w);
         cards(folded, wing, top, bottom, w);
+        leaves(top, w, h);
+    }
+
+    /** Leaves lie over the field and beyond it, so that they can be read: help at the left, the others in the middle. */
+    private void leaves(double top, double w, double h) {
+        double high = h - top - 16;
+        double wide = Math.min(w - 32, Habits.of(400));
+        help.resizeRelocate(8, top + 8, wide, Math.min(high, Math.ceil(help.prefHeight(wide))));
+        double list = Math.min(w - 32, Habits.of(680));
+        keys.resizeRelocate(Math.rint((w - list) / 2), top + 8, list, Math.min(high, Habits.of(540)));
+        double board = Math.min(w - 32, Habits.of(520));
+        settings.resizeRelocate(
+                Math.rint((w - board) / 2), top + 8, board, Math.min(high, Math.ceil(settings.prefHeight(board))));
     }
 
     private void corners(boolean folded, double wing, double top, double bottom, double w) {
-        double cw = folded ? 92 : wing;
-        double ch = folded ? 34 : corner(top, bottom);
+        double cw = folded ? Habits.of(92) : wing;
+        double ch = folded ? Habits.of(34) : corner(top, bottom);
         double inset = folded ? GAP + 6 : 0;
         corners.forEach((home, corner) -> {
             double x = home.isRight() ? w - cw - inset : inset;
@@ -197,19 +267,20 @@ public final class Frame extends Pane {
 
     /** How high the corners are: where a long sentence takes room, they give way, so that nothing on the cards is cut off. */
     private static double corner(double top, double bottom) {
-        return Math.max(140, Math.min(172, (bottom - top - CARDS) / 2));
+        return Math.max(Habits.of(140), Math.min(Habits.of(172), (bottom - top - Habits.of(CARDS)) / 2));
     }
 
     private void cards(boolean folded, double wing, double top, double bottom, double w) {
         double from = top + corner(top, bottom) + 6;
         double to = bottom - corner(top, bottom) - 6;
+        double clasped = Habits.of(CLASP);
         cards.forEach((stage, card) -> {
             card.setVisible(!folded && stage.equals(desk.view().stage()));
             card.resizeRelocate(0, from, wing, to - from);
         });
         proof.setVisible(!folded);
         clasp.setVisible(!folded);
-        proof.resizeRelocate(w - wing, from, wing, to - from - CLASP - 4);
-        clasp.resizeRelocate(w - wing, to - CLASP, wing, CLASP);
+        proof.resizeRelocate(w - wing, from, wing, to - from - clasped - 4);
+        clasp.resizeRelocate(w - wing, to - clasped, wing, clasped);
     }
 }

@@ -7,9 +7,11 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -37,6 +39,10 @@ public final class HyphantesApp extends Application {
     public void start(Stage window) {
         Typefaces.load();
         Remembered remembered = new Remembered(PrivateFolder.usual());
+        Habits.type().set(remembered.type());
+        Habits.otherWay().set(remembered.otherWay());
+        Habits.type().addListener(o -> remembered.type(Habits.type().get()));
+        Habits.otherWay().addListener(o -> remembered.otherWay(Habits.otherWay().get()));
         Frame frame = open(window, desk, remembered);
         List<String> files = getParameters().getUnnamed();
         if (files.isEmpty()) {
@@ -91,6 +97,7 @@ public final class HyphantesApp extends Application {
         window.setScene(scene);
         window.setTitle("Hyphantes");
         size(window, remembered);
+        window.addEventFilter(KeyEvent.ANY, frame.menuLetters());
         window.setOnCloseRequest(e -> {
             e.consume();
             quit.run();

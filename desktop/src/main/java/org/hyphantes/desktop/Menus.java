@@ -17,6 +17,7 @@ import org.hyphantes.desktop.act.PathActs;
 import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.desktop.act.RecipeActs;
 import org.hyphantes.desktop.act.SketchActs;
+import org.hyphantes.desktop.chrome.FigurePicture;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
@@ -145,11 +146,10 @@ final class Menus {
         Menu menu = new Menu("Fi_gure");
         FigureActs figures = new FigureActs(bench);
         for (Form form : Form.EACH) {
-            menu.getItems()
-                    .add(MenuLine.item(
-                            form.schema().title(),
-                            "",
-                            () -> figures.add(form.schema().word())));
+            MenuItem item = MenuLine.item(
+                    form.schema().title(), "", () -> figures.add(form.schema().word()));
+            item.setGraphic(new FigurePicture(form));
+            menu.getItems().add(item);
         }
         PathActs paths = new PathActs(desk);
         menu.getItems()
@@ -198,8 +198,8 @@ final class Menus {
                         MenuLine.item("Paste recipe", "", copies::pasteRecipe),
                         MenuLine.item("Cast a copy", "Shortcut+Shift+K", new Casting(desk)::cast),
                         MenuLine.item("Pass under or over", "Shortcut+U", recipe::pass),
-                        MenuLine.item("Earlier", "Alt+Shift+LEFT", () -> recipe.moveBy(-1)),
-                        MenuLine.item("Later", "Alt+Shift+RIGHT", () -> recipe.moveBy(1)));
+                        MenuLine.item("Earlier", "Alt+Shift+Left", () -> recipe.moveBy(-1)),
+                        MenuLine.item("Later", "Alt+Shift+Right", () -> recipe.moveBy(1)));
         return menu;
     }
 
@@ -214,16 +214,16 @@ final class Menus {
                         new SeparatorMenuItem(),
                         MenuLine.item(
                                 "Shuttle back",
-                                "Alt+LEFT",
+                                "Alt+Left",
                                 () -> recipe.shuttle(desk.view().shuttle() - 1)),
                         MenuLine.item(
                                 "Shuttle on",
-                                "Alt+RIGHT",
+                                "Alt+Right",
                                 () -> recipe.shuttle(desk.view().shuttle() + 1)),
-                        MenuLine.item("Shuttle to the start", "Alt+HOME", () -> recipe.shuttle(0)),
+                        MenuLine.item("Shuttle to the start", "Alt+Home", () -> recipe.shuttle(0)),
                         MenuLine.item(
                                 "Shuttle to the end",
-                                "Alt+END",
+                                "Alt+End",
                                 () -> recipe.shuttle(desk.root().recipe().size())),
                         new SeparatorMenuItem(),
                         MenuLine.item("Next reach", "Shortcut+R", () -> reach.next(1)),
@@ -275,6 +275,8 @@ final class Menus {
                                 "Shortcut+L",
                                 () -> desk.look(
                                         desk.view().inTheDark(!desk.view().dark()))),
+                        MenuLine.item("Settings", "Shortcut+COMMA", targets.settings()),
+                        new SeparatorMenuItem(),
                         MenuLine.item("Fold wings", "F12", () -> fold(desk.view())),
                         MenuLine.item("Full screen", "F11", targets.fullScreen()));
         return menu;
@@ -288,13 +290,12 @@ final class Menus {
         Menu menu = new Menu("_Help");
         menu.getItems()
                 .addAll(
-                        MenuLine.item(
-                                "What is under the needle",
-                                "F1",
-                                () -> desk.say(targets.field().at() + ".")),
+                        MenuLine.item("What is under the needle", "F1", targets.help()),
+                        MenuLine.item("Keys", "Ctrl+F1", targets.keys()),
+                        new SeparatorMenuItem(),
                         MenuLine.item(
                                 "Into the Wording",
-                                "Shortcut+ENTER",
+                                "Shortcut+Enter",
                                 () -> bench.focus().go(Focus.Place.SENTENCE)),
                         MenuLine.item("Next region", "F7", () -> bench.focus().next(1)),
                         MenuLine.item(

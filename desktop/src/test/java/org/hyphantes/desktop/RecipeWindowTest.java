@@ -183,7 +183,7 @@ class RecipeWindowTest extends WindowFixture {
         click(robot, "Polygon");
         eventually(() -> assertThat(desk.root().members()).hasSize(3));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));
-        robot.write("8").type(KeyCode.ENTER);
+        write(robot, "8").type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.resolved().setOut().work().lines())
                 .as("an octagon turned 8 times stays one")
                 .hasSize(10));
@@ -241,11 +241,11 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
         assertThat(desk.view().shuttle()).isEqualTo(1);
         robot.push(KeyCode.ALT, KeyCode.END).type(KeyCode.F2);
-        robot.write("colouring").type(KeyCode.ENTER);
+        write(robot, "colouring").type(KeyCode.ENTER);
         eventually(() -> assertThat(recipe()).containsExactly("turn", "band", "interlace", "colouring"));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
         assertThat(desk.view().shuttle()).as("nothing is beyond it").isEqualTo(4);
-        robot.write("offset 3").type(KeyCode.ENTER);
+        write(robot, "offset 3").type(KeyCode.ENTER);
         eventually(() -> assertThat(recipe()).containsExactly("turn", "offset", "band", "interlace", "colouring"));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));
         assertThat(desk.view().subject()).contains(new Subject.OfStep("design", "offset-1"));

@@ -30,7 +30,7 @@ abstract class SetOutFixture extends WindowFixture {
 
     void say(FxRobot robot, String words) {
         robot.interact(() -> frame.field().requestFocus());
-        robot.write(words).type(KeyCode.ENTER);
+        write(robot, words).type(KeyCode.ENTER);
     }
 
     void drag(FxRobot robot, Point from, Point to) {

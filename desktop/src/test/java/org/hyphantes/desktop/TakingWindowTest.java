@@ -22,7 +22,7 @@ class TakingWindowTest extends WindowFixture {
     }
 
     private void word(FxRobot robot, String typed) {
-        robot.write(typed).type(KeyCode.ENTER);
+        write(robot, typed).type(KeyCode.ENTER);
         eventually(() -> assertThat(frame.field().isFocused()).isTrue());
     }
 

@@ -139,27 +139,27 @@ class WeaveWindowTest extends WindowFixture {
     void everyActHasAWord(FxRobot robot) {
         robot.interact(() -> frame.field().requestFocus());
         robot.type(KeyCode.UP);
-        robot.write("swap").type(KeyCode.ENTER);
+        write(robot, "swap").type(KeyCode.ENTER);
         eventually(() ->
                 assertThat(weave().crossings()).filteredOn(Crossing::isPinned).hasSize(8));
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("release").type(KeyCode.ENTER);
+        write(robot, "release").type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("break upright").type(KeyCode.ENTER);
+        write(robot, "break upright").type(KeyCode.ENTER);
         eventually(() -> assertThat(weave().broken()).hasSize(8));
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("rejoin").type(KeyCode.ENTER);
+        write(robot, "rejoin").type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
-        robot.write("lift b").type(KeyCode.ENTER);
+        write(robot, "lift b").type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.liftedProperty().get())
                 .contains(weave().strands().get(1).key()));
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("lay i under").type(KeyCode.ENTER);
+        write(robot, "lay i under").type(KeyCode.ENTER);
         eventually(() -> assertThat(weave().passes(8).get(0)).isFalse());
         eventually(() -> assertThat(weave().passes(8).get(1)).isTrue());
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("lay z").type(KeyCode.ENTER);
+        write(robot, "lay z").type(KeyCode.ENTER);
         eventually(() -> assertThat(message(robot)).contains("by its letter: lay B"));
     }
 
@@ -199,7 +199,7 @@ class WeaveWindowTest extends WindowFixture {
         robot.type(KeyCode.UP).type(KeyCode.ENTER);
         eventually(() -> assertThat(weave().courses()).allMatch(c -> c.dives().size() == 2));
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("colouring").type(KeyCode.ENTER);
+        write(robot, "colouring").type(KeyCode.ENTER);
         eventually(() -> assertThat(
                         desk.resolved().finished().work().weaves().get(0).colours())
                 .allMatch(java.util.Optional::isPresent)
@@ -208,7 +208,7 @@ class WeaveWindowTest extends WindowFixture {
 
     @Test
     void aMendIsShownAsAGhostAndThenDone(FxRobot robot) {
-        robot.write("band 8").type(KeyCode.ENTER);
+        write(robot, "band 8").type(KeyCode.ENTER);
         eventually(() -> assertThat(
                         desk.resolved().inspection().reading("touching").state())
                 .isEqualTo(State.BROKEN));
@@ -230,12 +230,12 @@ class WeaveWindowTest extends WindowFixture {
     void aPlaitIsTypedBandedWovenBrokenByAStrokeAndReported(FxRobot robot) throws Exception {
         robot.push(KeyCode.CONTROL, KeyCode.N);
         eventually(() -> assertThat(desk.root().members()).isEmpty());
-        robot.write("plait").type(KeyCode.ENTER);
+        write(robot, "plait").type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.root().members()).hasSize(1));
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("band 4").type(KeyCode.ENTER);
+        write(robot, "band 4").type(KeyCode.ENTER);
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("interlace").type(KeyCode.ENTER);
+        write(robot, "interlace").type(KeyCode.ENTER);
         robot.type(KeyCode.F3);
         eventually(() -> assertThat(weave().crossings()).hasSize(38));
         assertThat(weave().strands()).hasSize(2);
@@ -280,7 +280,7 @@ class WeaveWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.root().members()).isEmpty());
         for (String word : List.of("polygon 4", "star 4", "knot", "band 3", "interlace")) {
             robot.interact(() -> frame.field().requestFocus());
-            robot.write(word).type(KeyCode.ENTER);
+            write(robot, word).type(KeyCode.ENTER);
             eventually(() -> assertThat(desk.settledProperty().get()).isTrue());
         }
         robot.type(KeyCode.F3);

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
@@ -105,6 +108,25 @@ abstract class WindowFixture {
                 WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
             }
         }
+    }
+
+    /** Types words to whatever has the keyboard; the robot's own writing waits for the window after each letter. */
+    FxRobot write(FxRobot robot, String words) {
+        return robot.interact(() -> words.chars().forEach(this::letter));
+    }
+
+    private void letter(int character) {
+        Event.fireEvent(
+                frame.getScene().getFocusOwner(),
+                new KeyEvent(
+                        KeyEvent.KEY_TYPED,
+                        Character.toString(character),
+                        "",
+                        KeyCode.UNDEFINED,
+                        false,
+                        false,
+                        false,
+                        false));
     }
 
     Weave weave() {

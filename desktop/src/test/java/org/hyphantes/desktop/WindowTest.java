@@ -54,7 +54,7 @@ class WindowTest extends WindowFixture {
     void aNumberTypedIntoASlotReweavesAndUndoTakesItBack(FxRobot robot) throws Exception {
         robot.type(KeyCode.F2);
         click(robot, "#slot-radius");
-        robot.write("360/8 - 7").type(KeyCode.ENTER);
+        write(robot, "360/8 - 7").type(KeyCode.ENTER);
         eventually(() -> assertThat(circle().radius()).isEqualTo(new Amount(38, "360/8 - 7")));
         eventually(
                 () -> assertThat(weave().strands().get(0).path().length()).isCloseTo(2 * Math.PI * 38, within(1e-9)));
@@ -129,15 +129,15 @@ class WindowTest extends WindowFixture {
         eventually(() -> assertThat(frame.field().at()).startsWith("Crossing ").contains("pinned, 7 siblings"));
         robot.type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.design()).isEqualTo(Demo.TIDE_RING.design()));
-        robot.write("band 8").type(KeyCode.ENTER);
+        write(robot, "band 8").type(KeyCode.ENTER);
         eventually(() -> assertThat(
                         ((Band) desk.root().recipe().get(1).treatment()).width().value())
                 .isEqualTo(8));
-        robot.write("5").type(KeyCode.ENTER);
+        write(robot, "5").type(KeyCode.ENTER);
         eventually(() -> assertThat(
                         ((Band) desk.root().recipe().get(1).treatment()).width().value())
                 .isEqualTo(5));
-        robot.write("seat = 60").type(KeyCode.ENTER);
+        write(robot, "seat = 60").type(KeyCode.ENTER);
         eventually(() -> assertThat(desk.design().measures()).containsEntry("seat", Amount.of(60)));
         robot.push(KeyCode.ALT, KeyCode.LEFT).push(KeyCode.ALT, KeyCode.LEFT);
         eventually(() -> assertThat(desk.resolved().field().work().lines())
@@ -191,7 +191,7 @@ class WindowTest extends WindowFixture {
         click(robot, "#slot-out").write("30").type(KeyCode.ENTER);
         robot.type(KeyCode.ESCAPE);
         robot.interact(() -> frame.field().requestFocus());
-        robot.write("turn 3").type(KeyCode.ENTER);
+        write(robot, "turn 3").type(KeyCode.ENTER);
         robot.type(KeyCode.F3);
         robot.interact(() -> desk.look(desk.view().about(null)));
         click(robot, "#answer-interlace-them-");

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Figure;
@@ -154,18 +155,40 @@ public final class PathActs {
             desk.warn("There is no line here to cut; a locked one is unlocked first, and Alt+Down leads into a group.");
             return;
         }
-        List<Path> cut = new ArrayList<>(lines(nearest));
-        Path whole = cut.remove(line);
-        cut.addAll(line, PathEnds.cut(whole, whole.nearest(place)));
-        Figure now = nearest.reshaped(Drawn.of(cut));
-        desk.edit(new Edit(
-                nearest.name() + " is cut.",
+        List<Path> kept = new ArrayList<>(lines(nearest));
+        Path whole = kept.remove(line);
+        List<Path> pieces = PathEnds.cut(whole, whole.nearest(place));
+        kept.add(line, pieces.get(0));
+        Figure now = nearest.reshaped(Drawn.of(kept));
+        if (pieces.size() == 1) {
+            desk.edit(replaced(now, List.of(now), now.name() + " is cut."));
+            desk.look(desk.view().keeping(chosen.group(), Set.of(now.id())));
+        } else {
+            apart(now, pieces.subList(1, pieces.size()));
+        }
+    }
+
+    /** What a cut has parted is a figure by itself, so that it can be moved and removed; undo is the way back, not what it was. */
+    private void apart(Figure first, List<Path> others) {
+        List<Figure> parts = new ArrayList<>();
+        parts.add(
+                new Figure(first.id(), first.name(), first.form(), first.standing(), Optional.empty(), first.colour()));
+        String name = Arranging.freshName(desk.root(), first.name());
+        String id = desk.design().freshId("path");
+        parts.add(new Figure(id, name, Drawn.of(others), first.standing(), Optional.empty(), first.colour()));
+        desk.edit(replaced(first, parts, first.name() + " is cut in two: " + first.name() + " and " + name + "."));
+        desk.look(desk.view().choosing(chosen.group(), Set.of(id)));
+    }
+
+    /** A figure with others in its place. */
+    private Edit replaced(Figure figure, List<Figure> others, String words) {
+        return new Edit(
+                words,
                 d -> d.change(
                         chosen.group(),
                         g -> g.withMembers(g.members().stream()
-                                .map(m -> m.id().equals(now.id()) ? now : m)
-                                .toList()))));
-        desk.look(desk.view().keeping(chosen.group(), Set.of(now.id())));
+                                .flatMap(m -> m.id().equals(figure.id()) ? others.stream() : Stream.of(m))
+                                .toList())));
     }
 
     private List<Path> lines(Figure figure) {

@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.card;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -11,6 +12,8 @@ import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.geometry.Box;
@@ -36,6 +39,13 @@ public final class Clasp extends VBox {
         button.setMinWidth(USE_PREF_SIZE);
         bench.focus().at(Focus.Place.CLASP, () -> button);
         button.setOnAction(e -> write.run());
+        Note.on(
+                this,
+                () -> new Note(
+                        stage.title(),
+                        about.getText() + ".",
+                        List.of(new Deed("click, Enter, Ctrl+Shift+E", "write the file")),
+                        stage.why()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label as = new Label("as " + Formats.EACH.get(0).title());

@@ -25,11 +25,12 @@ public final class Typefaces {
         }
     }
 
+    /** For words drawn in a picture, so large (pixels) at the usual size of words. */
     public static Font label(double size) {
-        return Font.font(CONTROLS, size);
+        return Font.font(CONTROLS, Habits.of(size));
     }
 
     public static Font title(double size) {
-        return Font.font(CONTROLS, FontWeight.BOLD, size);
+        return Font.font(CONTROLS, FontWeight.BOLD, Habits.of(size));
     }
 }

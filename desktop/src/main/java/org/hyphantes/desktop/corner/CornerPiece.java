@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.corner;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
@@ -11,10 +12,13 @@ import javafx.scene.shape.SVGPath;
 import javafx.scene.text.TextAlignment;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.GaugeMark;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.desktop.stage.Stage;
@@ -55,6 +59,13 @@ public final class CornerPiece extends Region {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
         setAccessibleText(stage.title());
+        Note.on(
+                this,
+                () -> new Note(
+                        stage.title(),
+                        stage.isHere() ? "The design as this stage shows it." : stage.emptyCorner(),
+                        List.of(new Deed("click, Enter, " + stage.key().getName(), "bring it into the field")),
+                        stage.why()));
         title.setText(stage.title());
         title.getStyleClass().add("title");
         key.setText(stage.key().getName());
@@ -95,11 +106,11 @@ public final class CornerPiece extends Region {
         canvas.setHeight(h);
         boolean below = lower && !isTab();
         title.autosize();
-        title.relocate(10, below ? h - 24 : 6);
+        title.relocate(10, below ? h - title.getHeight() - 5 : 6);
         key.autosize();
         key.setVisible(!isTab());
-        key.relocate(14 + title.getWidth(), below ? h - 24 : 6);
-        note.resizeRelocate(24, h / 2 + (lower ? 8 : 0), w - 48, 44);
+        key.relocate(14 + title.getWidth(), below ? h - title.getHeight() - 5 : 6);
+        note.resizeRelocate(24, h / 2 + (lower ? 8 : 0), w - 48, Habits.of(44));
         if (resized) {
             unhurried.wish();
         }
@@ -149,7 +160,7 @@ public final class CornerPiece extends Region {
         if (scene.isEmpty()) {
             return;
         }
-        Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - 44, 2);
+        Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - Habits.of(44), 2);
         Camera camera = new Camera(
                 getWidth(), getHeight(), fitted.centre().minus(new Point(0, 8 / fitted.scale())), fitted.scale());
         painter.draw(scene, stage.look(palette), gc, camera);
@@ -158,7 +169,7 @@ public final class CornerPiece extends Region {
             gc.setFont(Typefaces.label(12));
             gc.setTextAlign(TextAlignment.RIGHT);
             String scale = Numerals.shown(100 * camera.scale() / PIXELS_PER_MM, 0) + " %";
-            gc.fillText(scale, getWidth() - 10, 20);
+            gc.fillText(scale, getWidth() - 10, Habits.of(20));
         }
         this.camera = Optional.of(camera);
     }
@@ -181,6 +192,12 @@ public final class CornerPiece extends Region {
         gc.setStroke(isOpen() || isFocused() ? palette.verdigris() : palette.hairline());
         gc.setLineWidth(isOpen() ? 4 : isFocused() ? 5 : 2);
         gc.strokeRect(0, 0, w, h);
+        if (isFocused()) {
+            gc.setStroke(palette.ink());
+            gc.setLineWidth(2);
+            gc.strokeRect(4, 4, w - 8, h - 8);
+            gc.setStroke(palette.verdigris());
+        }
         double bite = isTab() ? 14 : BITE;
         double x = (right ? 0 : w) - bite;
         double y = (lower ? 0 : h) - bite;

@@ -11,13 +11,22 @@ import javafx.scene.layout.Region;
 import org.hyphantes.design.Step;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.setting.Numerals;
+import org.hyphantes.treatment.Turn;
 
 /**
  * The graduated ring round the field. Its two tongues show the recipe's own Turn: one stands at the start, the other one
  * step on. Pulling them changes the number of turns and the start; pulled apart where there is no Turn, they make one.
  */
 public final class Rim extends Region {
+    /** What can be done with it. */
+    private static final List<Deed> DEEDS = List.of(
+            new Deed("drag tongue 1; Up, Down", "more or fewer turns"),
+            new Deed("drag tongue 0; Left, Right", "where they start; it catches at a half and at a whole step"),
+            new Deed("click the double bar, Space", "no mirrors, mirrors on the spokes, between them"));
+
     private static final double REACH = 18;
     private static final double CATCH = 3;
 
@@ -45,6 +54,7 @@ public final class Rim extends Region {
         setOnMouseMoved(e -> setCursor(
                 tongueAt(e.getX(), e.getY()) >= 0 || isOnBar(e.getX(), e.getY()) ? Cursor.HAND : Cursor.DEFAULT));
         setOnKeyPressed(this::key);
+        Note.on(this, this::note);
         focusedProperty().addListener(o -> redraw.run());
         desk.historyProperty().addListener(o -> drawIfTurned());
     }
@@ -138,5 +148,10 @@ public final class Rim extends Region {
         picture.draw(RimShape.in(width, height), pulled, isFocused());
         setAccessibleText("Rim: turned " + turns.turn().count() + " times, starting at "
                 + Numerals.degrees(turns.turn().start().value()) + ", " + turns.mirrorWords());
+    }
+
+    private Note note() {
+        return new Note(
+                "The rim", getAccessibleText(), DEEDS, Turn.of(2).schema().why());
     }
 }

@@ -6,6 +6,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
@@ -13,6 +14,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import javafx.geometry.Rectangle2D;
 import org.hyphantes.desktop.background.OwnThread;
+import org.hyphantes.desktop.chrome.OtherWay;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
@@ -64,6 +66,29 @@ public final class Remembered {
 
     public void textures(boolean textures) {
         put("textures", String.valueOf(textures));
+    }
+
+    /** How large words are: 1, 1.25 or 1.5. */
+    public double type() {
+        String size = kept.getProperty("type", "");
+        return List.of("1.25", "1.5").contains(size) ? Double.parseDouble(size) : 1;
+    }
+
+    public void type(double size) {
+        put("type", String.valueOf(size));
+    }
+
+    /** What has a press mean the other way. */
+    public OtherWay otherWay() {
+        String word = kept.getProperty("other-way", "");
+        return Arrays.stream(OtherWay.values())
+                .filter(w -> w.name().equals(word))
+                .findFirst()
+                .orElse(OtherWay.ALT);
+    }
+
+    public void otherWay(OtherWay way) {
+        put("other-way", way.name());
     }
 
     /** A kind of figure as it was last set out; what cannot be read any more is left as it starts. */

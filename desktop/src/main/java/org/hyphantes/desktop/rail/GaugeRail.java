@@ -6,7 +6,9 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -14,6 +16,7 @@ import javafx.scene.text.Text;
 import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.GaugeMark;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Bench;
@@ -22,6 +25,8 @@ import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.gauge.GaugeReading;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.gauge.State;
@@ -29,13 +34,27 @@ import org.hyphantes.setting.Numerals;
 import org.hyphantes.weave.Reach;
 
 /** The gauges, always reading the finished design; the snag at hand with its mend; the reach of edits; unit and place. */
-public final class GaugeRail extends HBox {
+public final class GaugeRail extends Pane {
+    private static final List<Deed> GAUGE = List.of(
+            new Deed("click, Enter", "go to its first snag"),
+            new Deed("F8, Shift+F8", "the next snag, the one before"),
+            new Deed("F9, Shift+F9", "mend it; mend all of this gauge"));
+
+    private static final List<Deed> REACHES =
+            List.of(new Deed("click, Enter, Ctrl+R", "the next reach"), new Deed("Ctrl+Shift+R", "the one before"));
+
     private final Desk desk;
     private final Snags snags;
     private final ReachActs reaches;
     private final HBox gauges = new HBox();
     private List<GaugeReading> shown = List.of();
     private boolean shownDark;
+    /** The width, at the usual size of words, from which on all stands in one row. */
+    private static final double ONE_ROW = 1270;
+
+    private final HBox lower;
+    private final Region reaching;
+    private final Region where;
     private final Label snag = new Label();
     private final Tooltip whole = new Tooltip();
     private final Hyperlink mend = new Hyperlink();
@@ -49,42 +68,93 @@ public final class GaugeRail extends HBox {
         this.snags = snags;
         setId("gauges");
         getStyleClass().add("rail");
-        setAlignment(Pos.CENTER_LEFT);
         snag.setId("snag");
         snag.setWrapText(true);
-        snag.setMaxWidth(210);
+        snag.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(snag, Priority.ALWAYS);
         snag.setTooltip(whole);
         mend.setId("mend");
         mend.getStyleClass().add("offer");
         mend.setOnAction(e -> snags.mend());
         mend.setWrapText(true);
-        mend.setMinWidth(112);
-        mend.setMaxWidth(150);
         mend.hoverProperty().addListener((o, was, now) -> snags.ghost(now || mend.isFocused()));
         mend.focusedProperty().addListener((o, was, now) -> snags.ghost(now));
         HBox middle = new HBox(10, snag, mend);
+        Note.on(
+                middle,
+                () -> new Note(
+                        "Snags",
+                        whole.getText(),
+                        GAUGE.subList(1, GAUGE.size()),
+                        "What is not as it should be is told in its place, with what would mend it, seen before it is done."));
         middle.setAlignment(Pos.CENTER_LEFT);
         middle.getStyleClass().add("rail-part");
         HBox.setHgrow(middle, Priority.ALWAYS);
         VBox reaching = part("Reach", reach);
         reaching.setId("reach");
-        reaching.setMinWidth(124);
         reaching.setFocusTraversable(true);
         reaching.setOnMouseClicked(e -> reaches.next(1));
+        reaching.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                reaches.next(1);
+                e.consume();
+            }
+        });
+        Note.on(
+                reaching,
+                () -> new Note(
+                        "Reach",
+                        "How far one act on a crossing is carried: " + reach.getText() + ".",
+                        REACHES,
+                        "What is alike by symmetry stays alike, unless one place is meant by itself."));
         bench.focus().at(Focus.Place.REACH, () -> reaching);
         Region gap = new Region();
         gap.setMinWidth(4);
         VBox where = new VBox(scale, place);
         where.setAlignment(Pos.CENTER_LEFT);
         where.getStyleClass().add("rail-part");
-        where.setMinWidth(112);
         place.getStyleClass().add("second");
-        getChildren().addAll(gauges, middle, reaching, where);
+        lower = new HBox(middle, reaching, where);
+        lower.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(gauges, lower);
+        this.reaching = reaching;
+        this.where = where;
+        sized();
         Unhurried unhurried = new Unhurried(this::refresh);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> unhurried.wish());
         desk.hoverProperty().addListener(o -> place());
+    }
+
+    /** Makes all that holds words as wide as they need. */
+    public void sized() {
+        mend.setMinWidth(Habits.of(112));
+        mend.setMaxWidth(Habits.of(150));
+        reaching.setMinWidth(Habits.of(124));
+        where.setMinWidth(Habits.of(112));
+        shown = List.of();
+        refresh();
+    }
+
+    /** How many rows it needs in a width: what is at hand stands below the gauges where it has no room beside them. */
+    public static int rows(double width) {
+        return width < Habits.of(ONE_ROW) ? 2 : 1;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double left = getInsets().getLeft();
+        double width = getWidth() - left;
+        if (rows(getWidth()) == 2) {
+            double half = getHeight() / 2;
+            gauges.resizeRelocate(left, 0, width, half);
+            lower.resizeRelocate(left, half, width, half);
+        } else {
+            double used = Math.ceil(gauges.prefWidth(-1));
+            gauges.resizeRelocate(left, 0, used, getHeight());
+            lower.resizeRelocate(left + used, 0, width - used, getHeight());
+        }
     }
 
     private static VBox part(String title, Label text) {
@@ -94,7 +164,6 @@ public final class GaugeRail extends HBox {
         VBox part = new VBox(name, text);
         part.setAlignment(Pos.CENTER_LEFT);
         part.getStyleClass().add("rail-part");
-        part.setMinWidth(92);
         return part;
     }
 
@@ -122,11 +191,17 @@ public final class GaugeRail extends HBox {
                                 .orElse("second"));
         String mending = snags.current().map(Snag::offer).orElse("");
         mend.setText(mending);
+        mending(mending);
         mend.setVisible(!mending.isEmpty());
         int turns = resolved.finished().work().turning().map(t -> t.count()).orElse(1);
         Reach reaching = reaches.reach();
         reach.setText(ReachWords.of(reaching) + (reaching == Reach.EVERY_TURN && turns > 1 ? " \u00d7" + turns : ""));
         place();
+    }
+
+    /** What the mend is called, whole, where its button breaks off. */
+    private void mending(String words) {
+        mend.setTooltip(words.isEmpty() ? null : new Tooltip(words));
     }
 
     private HBox gauge(GaugeReading reading, Palette palette) {
@@ -143,7 +218,24 @@ public final class GaugeRail extends HBox {
         gauge.setId("gauge-" + reading.gauge().word());
         gauge.setAlignment(Pos.CENTER_LEFT);
         gauge.getStyleClass().add("rail-part");
-        gauge.setMinWidth(Math.max(112, width(reading.gauge().usual())));
+        gauge.setMinWidth(Habits.of(72));
+        gauge.setPrefWidth(Math.max(Habits.of(112), width(reading.gauge().usual())));
+        Tooltip.install(gauge, new Tooltip(reading.gauge().title() + ": " + reading.text()));
+        gauge.setFocusTraversable(true);
+        gauge.setOnMouseClicked(e -> snags.goTo(reading.gauge().word()));
+        gauge.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                snags.goTo(reading.gauge().word());
+                e.consume();
+            }
+        });
+        Note.on(
+                gauge,
+                () -> new Note(
+                        reading.gauge().title(),
+                        reading.text() + ": " + reading.state().word() + ".",
+                        GAUGE,
+                        reading.gauge().why()));
         gauge.setAccessibleText(reading.gauge().title() + ": " + reading.text() + ", "
                 + reading.state().word());
         return gauge;
@@ -153,7 +245,7 @@ public final class GaugeRail extends HBox {
     private static double width(String words) {
         Text text = new Text(words);
         text.setFont(Typefaces.label(12));
-        return Math.ceil(text.getLayoutBounds().getWidth()) + 56;
+        return Math.ceil(text.getLayoutBounds().getWidth()) + Habits.of(56);
     }
 
     private void place() {

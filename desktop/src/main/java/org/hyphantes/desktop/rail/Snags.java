@@ -47,6 +47,18 @@ public final class Snags {
         ghost(true);
     }
 
+    /** Goes to the first snag that a gauge found; says so when it found none. */
+    public void goTo(String gauge) {
+        for (int i = 0; i < all().size(); i++) {
+            if (all().get(i).gauge().equals(gauge)) {
+                at = i - 1;
+                go(1);
+                return;
+            }
+        }
+        desk.say("No snags of this kind.");
+    }
+
     /** Shows what the mend at hand would make of the design, or shows it no longer. */
     public void ghost(boolean shown) {
         desk.ghost(shown ? current().flatMap(Snag::mend).orElse(null) : null);

@@ -1,7 +1,7 @@
 package org.hyphantes.desktop.stage;
 
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.geometry.Point;
 
@@ -27,8 +27,8 @@ public interface Glass {
     /** Takes the needle to the nearest stop in a direction. */
     void go(Point way);
 
-    /** Whether a press means the other way: with Alt, or the right button for desktops that keep Alt for themselves. */
+    /** Whether a press means the other way: with Alt, or whatever key was settled for it, or the right button. */
     static boolean isOtherWay(MouseEvent event) {
-        return event.isAltDown() || event.getButton() == MouseButton.SECONDARY;
+        return Habits.otherWay().get().isMeant(event);
     }
 }

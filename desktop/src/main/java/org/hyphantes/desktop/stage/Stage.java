@@ -10,6 +10,7 @@ import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.note.Deed;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
@@ -78,6 +79,16 @@ public interface Stage {
     /** What can be done here, for the line under the sentence. */
     default List<Offer> offers(Bench bench) {
         return List.of();
+    }
+
+    /** All that the hand does in it, for help and the list of keys. */
+    default List<Deed> deeds() {
+        return List.of();
+    }
+
+    /** What it is for, in one sentence. */
+    default String why() {
+        return "";
     }
 
     /** The sentence while nothing is chosen. */

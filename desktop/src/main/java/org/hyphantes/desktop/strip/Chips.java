@@ -14,6 +14,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Step;
@@ -26,6 +27,8 @@ import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.picture.Painter;
@@ -33,6 +36,13 @@ import org.hyphantes.scene.Scene;
 
 /** The figures and groups in hand, each as a chip with its picture and its name. */
 final class Chips extends HBox {
+    /** What can be done with a chip. */
+    private static final List<Deed> DEEDS = List.of(
+            new Deed("click, Enter", "select it, and make the sentence about it"),
+            new Deed("Shift+click", "take it into the selection, or out of it"),
+            new Deed("double-click, Alt+Down", "into a group; Alt+Up leads out again"),
+            new Deed("Delete", "remove it"));
+
     private final Desk desk;
     private Consumer<Node> chosen = chip -> {};
 
@@ -90,6 +100,7 @@ final class Chips extends HBox {
         new RecipeActs(desk)
                 .chosen()
                 .ifPresent(step -> chip.getStyleClass().add(Taking.takes(step, member) ? "taken" : "left"));
+        Note.on(chip, () -> note(member));
         picture.draw();
         if (desk.view().chosen().contains(member.id())) {
             chip.getStyleClass().add("chosen");
@@ -115,6 +126,13 @@ final class Chips extends HBox {
             e.consume();
         });
         return chip;
+    }
+
+    private Note note(Member member) {
+        String why = member instanceof Figure figure
+                ? figure.form().schema().why()
+                : "A group is set out, woven and coloured by a recipe of its own.";
+        return new Note(member.name(), taken(member), DEEDS, why);
     }
 
     /** Which steps take a member, in words. */

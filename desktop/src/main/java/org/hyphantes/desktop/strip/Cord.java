@@ -15,10 +15,13 @@ import javafx.scene.layout.Region;
 import org.hyphantes.design.Step;
 import org.hyphantes.desktop.act.RecipeActs;
 import org.hyphantes.desktop.background.Unhurried;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.gauge.RecipeOrder;
 import org.hyphantes.treatment.Treatment;
 
@@ -27,8 +30,16 @@ import org.hyphantes.treatment.Treatment;
  * one switched off has its bars over the cord. Beyond the shuttle the cord is dashed: not yet woven.
  */
 final class Cord extends Region {
-    private static final double STATION = 132;
-    private static final double CORD_Y = CordPicture.CORD_Y;
+
+    /** What can be done with the cord. */
+    private static final List<Deed> DEEDS = List.of(
+            new Deed("click a station, Left, Right", "make the sentence about that step"),
+            new Deed("click its bars, Ctrl+U", "pass it under, or over again"),
+            new Deed("drag a station, Shift+Left, Shift+Right", "do it earlier or later"),
+            new Deed("drag it off the strip, Delete", "remove it"),
+            new Deed("drag the shuttle, Alt+Left, Alt+Right", "see the design as it is up to a step"),
+            new Deed("+, Insert", "add a step there"),
+            new Deed("Enter", "into its sentence"));
 
     private enum Grip {
         NONE,
@@ -62,7 +73,12 @@ final class Cord extends Region {
         Unhurried unhurried = new Unhurried(this::draw);
         desk.historyProperty().addListener(o -> unhurried.wish());
         desk.resolvedProperty().addListener(o -> unhurried.wish());
-        desk.viewProperty().addListener(o -> draw());
+        desk.viewProperty().addListener((o, was, now) -> {
+            if (!was.subject().equals(now.subject())) {
+                bring();
+            }
+            draw();
+        });
         focusedProperty().addListener(o -> draw());
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
@@ -75,6 +91,17 @@ final class Cord extends Region {
             e.consume();
         });
         setOnKeyPressed(this::key);
+        Note.on(this, this::note);
+    }
+
+    /** Brings the chosen station into sight. */
+    private void bring() {
+        int chosen = recipe.chosenIndex();
+        double room = getWidth() - station();
+        if (chosen >= 0 && room > 0) {
+            double left = middle(chosen) - station() / 2;
+            scroll -= left < 0 ? left : left > room ? left - room : 0;
+        }
     }
 
     private void at(double x, double y) {
@@ -107,16 +134,21 @@ final class Cord extends Region {
         draw();
     }
 
+    /** How wide a station is. */
+    private static double station() {
+        return Habits.of(132);
+    }
+
     private List<Step> steps() {
         return desk.root().recipe();
     }
 
     private double middle(int station) {
-        return scroll + (station + 0.5) * STATION;
+        return scroll + (station + 0.5) * station();
     }
 
     private double shuttleX() {
-        return scroll + Math.max(26, desk.view().shuttle() * STATION);
+        return scroll + Math.max(26, desk.view().shuttle() * station());
     }
 
     private double plusX() {
@@ -124,7 +156,7 @@ final class Cord extends Region {
     }
 
     private int stationAt(double x) {
-        int station = (int) Math.floor((x - scroll) / STATION);
+        int station = (int) Math.floor((x - scroll) / station());
         return station >= 0 && station < steps().size() ? station : -1;
     }
 
@@ -132,7 +164,8 @@ final class Cord extends Region {
         requestFocus();
         held = stationAt(event.getX());
         heldX = event.getX();
-        boolean onShuttle = Math.abs(event.getX() - shuttleX()) <= 28 && Math.abs(event.getY() - CORD_Y) <= 12;
+        boolean onShuttle =
+                Math.abs(event.getX() - shuttleX()) <= 28 && Math.abs(event.getY() - CordPicture.cordY()) <= 12;
         grip = onPlus(event.getX(), event.getY())
                 ? Grip.PLUS
                 : onShuttle ? Grip.SHUTTLE : held >= 0 ? Grip.STATION : Grip.NONE;
@@ -142,7 +175,7 @@ final class Cord extends Region {
     private void drag(MouseEvent event) {
         pointerX = event.getX();
         if (grip == Grip.SHUTTLE) {
-            shuttle((int) Math.rint((event.getX() - scroll) / STATION));
+            shuttle((int) Math.rint((event.getX() - scroll) / station()));
         } else if (grip == Grip.STATION) {
             draw();
         }
@@ -155,7 +188,7 @@ final class Cord extends Region {
             if (event.getY() > getHeight() + 24 || event.getY() < -24) {
                 recipe.remove(held);
             } else if (!still) {
-                int to = (int) Math.floor((event.getX() - scroll) / STATION);
+                int to = (int) Math.floor((event.getX() - scroll) / station());
                 recipe.move(held, Math.max(0, Math.min(steps().size() - 1, to)));
             } else if (onBars(held, event.getX(), event.getY())) {
                 recipe.choose(held);
@@ -175,11 +208,11 @@ final class Cord extends Region {
     private boolean onBars(int station, double x, double y) {
         return station >= 0
                 && Math.abs(x - middle(station)) <= CordPicture.CASE_WIDTH
-                && Math.abs(y - CORD_Y) <= CordPicture.CASE_HEIGHT;
+                && Math.abs(y - CordPicture.cordY()) <= CordPicture.CASE_HEIGHT;
     }
 
     private boolean onPlus(double x, double y) {
-        return Math.abs(x - plusX()) <= 12 && Math.abs(y - CORD_Y) <= 12;
+        return Math.abs(x - plusX()) <= 12 && Math.abs(y - CordPicture.cordY()) <= 12;
     }
 
     private void shuttle(int to) {
@@ -224,7 +257,7 @@ final class Cord extends Region {
     }
 
     private void draw() {
-        double all = steps().size() * STATION + 80;
+        double all = steps().size() * station() + 80;
         scroll = Math.max(Math.min(0, getWidth() - all), Math.min(0, scroll));
         CordPicture picture = new CordPicture(
                 canvas.getGraphicsContext2D(), Palette.of(desk.view().dark()), getHeight());
@@ -246,5 +279,19 @@ final class Cord extends Region {
 
     private String brief(Step step) {
         return desk.resolved() == null ? "" : desk.resolved().briefs().getOrDefault(step.id(), "");
+    }
+
+    private Note note() {
+        return recipe.chosen()
+                .map(s -> new Note(
+                        s.title(),
+                        s.over() ? "It works." : "It is passed under: as if it were not there.",
+                        DEEDS,
+                        s.treatment().schema().why()))
+                .orElse(new Note(
+                        "The cord",
+                        "The recipe: what is done to the figures, one step after another.",
+                        DEEDS,
+                        "Every step can be changed at any time, and all that follows is worked out again."));
     }
 }

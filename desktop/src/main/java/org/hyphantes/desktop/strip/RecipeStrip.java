@@ -1,25 +1,27 @@
 package org.hyphantes.desktop.strip;
 
+import java.util.List;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.hyphantes.desktop.act.FigureActs;
 import org.hyphantes.desktop.background.Unhurried;
+import org.hyphantes.desktop.chrome.FigurePicture;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.picture.Painter;
@@ -36,6 +38,7 @@ public final class RecipeStrip extends Pane {
     private final Bench bench;
     private final Label name = new Label();
     private final Label count = new Label();
+    private final Tooltip called = new Tooltip();
     private final VBox contents;
     private final Cord cord;
     private final Canvas result = new Canvas(96, 80);
@@ -52,12 +55,8 @@ public final class RecipeStrip extends Pane {
         summary.getStyleClass().add("second");
         summary.setWrapText(true);
         ChipRow chips = new ChipRow(new Chips(bench));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(6, name, count, gap, adder());
-        head.setAlignment(Pos.CENTER_LEFT);
-        name.setMinWidth(40);
-        contents = new VBox(3, head, chips);
+        name.setTooltip(called);
+        contents = new VBox(3, new StripHead(name, count, adder()), chips);
         contents.setPadding(new Insets(5, 8, 4, 10));
         cord = new Cord(bench);
         getChildren().addAll(contents, cord, result, summary);
@@ -77,16 +76,19 @@ public final class RecipeStrip extends Pane {
 
     @Override
     protected void layoutChildren() {
-        contents.resizeRelocate(0, 0, END, getHeight());
-        cord.resizeRelocate(END + 8, 0, getWidth() - 2 * (END + 8), getHeight());
-        result.relocate(getWidth() - END + 8, 8);
-        summary.resizeRelocate(getWidth() - END + 112, 8, 112, 80);
+        double end = Habits.of(END);
+        contents.resizeRelocate(0, 0, end, getHeight());
+        cord.resizeRelocate(end + 8, 0, getWidth() - 2 * (end + 8), getHeight());
+        double beside = Habits.of(112);
+        result.relocate(getWidth() - beside - 8 - result.getWidth(), Math.rint((getHeight() - result.getHeight()) / 2));
+        summary.resizeRelocate(getWidth() - beside, 4, beside, getHeight() - 8);
     }
 
     private void refresh() {
         boolean outermost = desk.view().group().equals(View.OUTERMOST);
         name.setText(outermost ? desk.root().name() : "in " + desk.root().name());
         count.setText(Numerals.counted(desk.root().members().size(), "figure"));
+        called.setText(name.getText() + ", " + count.getText());
     }
 
     private Label adder() {
@@ -95,6 +97,15 @@ public final class RecipeStrip extends Pane {
         add.setAccessibleText("Add a figure");
         add.getStyleClass().add("add");
         add.setFocusTraversable(true);
+        Note.on(
+                add,
+                () -> new Note(
+                        "Add a figure",
+                        Numerals.counted(desk.root().members().size(), "figure") + " so far.",
+                        List.of(
+                                new Deed("click, Enter", "the menu of figures, with their pictures"),
+                                new Deed("letters", "in the field: the word of a figure, such as star 12")),
+                        "A figure is what all else is made of: its numbers stay, and can be changed at any time."));
         add.setOnMouseClicked(e -> adding(add));
         add.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
@@ -109,7 +120,7 @@ public final class RecipeStrip extends Pane {
         FigureActs figures = new FigureActs(bench);
         ContextMenu menu = new ContextMenu();
         for (Form form : Form.EACH) {
-            MenuItem item = new MenuItem(form.schema().title());
+            MenuItem item = new MenuItem(form.schema().title(), new FigurePicture(form));
             item.setOnAction(e -> figures.add(form.schema().word()));
             menu.getItems().add(item);
         }

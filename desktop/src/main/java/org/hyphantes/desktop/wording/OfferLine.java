@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -22,10 +23,11 @@ import org.hyphantes.desktop.stage.Offer;
 final class OfferLine extends HBox {
     private final Words words;
     private final Focus focus;
-    private final HBox offers = new HBox(3);
+    private final HBox offers = new OfferRow();
     private final Label message = new Label();
     private final TextField word = new TextField();
     private final Label completions = new Label();
+    private final Tooltip whole = new Tooltip();
     private final PauseTransition warned = new PauseTransition(Duration.seconds(8));
     private List<Offer> shown = List.of();
 
@@ -38,6 +40,7 @@ final class OfferLine extends HBox {
         offers.setAlignment(Pos.CENTER_LEFT);
         message.setId("message");
         message.setMinWidth(120);
+        message.setTooltip(whole);
         word.setId("word");
         word.getStyleClass().add("slot-typed");
         word.setPromptText("a word, such as turn 12");
@@ -70,6 +73,7 @@ final class OfferLine extends HBox {
 
     void say(Message said) {
         message.setText(said.words());
+        whole.setText(said.words().isEmpty() ? "Nothing has been said yet." : said.words());
         message.getStyleClass().setAll("label", said.warning() ? "warning" : "message");
         // A warning has the line to itself for a while, so that it can be read whole.
         offersShown(!said.warning());
@@ -106,6 +110,7 @@ final class OfferLine extends HBox {
         does.setMinWidth(USE_PREF_SIZE);
         Label key = new Label(offer.word());
         key.getStyleClass().add("act");
+        key.setMinWidth(USE_PREF_SIZE);
         HBox act = new HBox(6, key, does);
         act.setPadding(new Insets(0, 12, 0, 0));
         return act;

@@ -72,6 +72,7 @@ final class Slot extends VBox {
         typed.setId("typed-" + key);
         result.getStyleClass().add("slot-result");
         getChildren().add(shown);
+        SlotNote.on(this, desk, subject, key, kind);
         listen();
     }
 

@@ -38,4 +38,9 @@ public final class HandOver implements Stage {
     public Hand hand(Bench bench, Glass glass) {
         return null;
     }
+
+    @Override
+    public String why() {
+        return "Files for a printer, a cutter and a colleague.";
+    }
 }

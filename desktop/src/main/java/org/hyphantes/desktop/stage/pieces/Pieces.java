@@ -50,4 +50,9 @@ public final class Pieces implements Stage {
     public Hand hand(Bench bench, Glass glass) {
         return null;
     }
+
+    @Override
+    public String why() {
+        return "Every enclosed piece by itself, to be filled, joined and dropped.";
+    }
 }

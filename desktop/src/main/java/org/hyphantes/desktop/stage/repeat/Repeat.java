@@ -49,4 +49,9 @@ public final class Repeat implements Stage {
     public Hand hand(Bench bench, Glass glass) {
         return null;
     }
+
+    @Override
+    public String why() {
+        return "One tile, repeated without a seam.";
+    }
 }

@@ -15,6 +15,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.note.Deed;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
@@ -118,6 +119,36 @@ public final class SetOut implements Stage {
         return desk.view().chosen().isEmpty()
                 ? "drag lays it \u00b7 letters begin a word \u00b7 Enter, arrows, Enter too"
                 : "drag or arrows move it \u00b7 Shift takes in more \u00b7 Esc lets go";
+    }
+
+    @Override
+    public List<Deed> deeds() {
+        return List.of(
+                new Deed("drag", "lay the figure named last from one known point to another"),
+                new Deed(
+                        "Alt+drag, right button",
+                        "lay it the other way: by diameter, by the middle of a side, on to the edge"),
+                new Deed("Shift, Ctrl while dragging", "hold to whole units and to the net; be free of both"),
+                new Deed("Page Up, Page Down", "go through known points that lie close together"),
+                new Deed("click, Shift+click", "select what is there; take in more"),
+                new Deed("Shift+drag, Ctrl+Shift+drag", "select by a box; by a lasso, or whatever a stroke touches"),
+                new Deed(
+                        "drag what is selected",
+                        "move it, with Shift along one axis; by its peg turn it, with Alt scale it"),
+                new Deed(
+                        "arrows, Enter",
+                        "carry the needle to a known point, set a leg, open the dividers, set the other"),
+                new Deed("arrows, something selected", "nudge it, with Shift by ten units, with Ctrl by a tenth"),
+                new Deed("Up, Down, just laid", "make it another kind of figure"),
+                new Deed("double-click, Space, Delete", "on a path: add a point, make it corner or smooth, remove it"),
+                new Deed("Ctrl+drag", "with a path: draw by hand"),
+                new Deed("letters, digits", "begin a word; the first number of what is selected"),
+                new Deed("Esc", "let go"));
+    }
+
+    @Override
+    public String why() {
+        return "Whatever is right here is right for ever: bands, weave and colours follow the lines.";
     }
 
     @Override

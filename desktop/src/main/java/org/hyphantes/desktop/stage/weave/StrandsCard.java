@@ -12,6 +12,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hyphantes.desktop.background.Unhurried;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
@@ -23,7 +24,6 @@ import org.hyphantes.weave.StrandKey;
 
 /** The strands unrolled: each as a straight ribbon with the crossings along it, over where the ribbon runs through. */
 final class StrandsCard extends BorderPane {
-    private static final double ROW = 26;
     private static final int MOST_ROWS = 200;
     private static final int MOST_PASSES = 24;
 
@@ -60,7 +60,7 @@ final class StrandsCard extends BorderPane {
             draw();
             bringLifted();
         });
-        rows.setOnMouseClicked(e -> clicked((int) Math.floor((e.getY() + rows.getLayoutY()) / ROW)));
+        rows.setOnMouseClicked(e -> clicked((int) Math.floor((e.getY() + rows.getLayoutY()) / row())));
         scroll.vvalueProperty().addListener(o -> draw());
         // Every layout sets these bounds, equal or not; to draw at each of them would ask for the next layout, without
         // end.
@@ -73,6 +73,11 @@ final class StrandsCard extends BorderPane {
         visibleProperty().addListener(o -> draw());
     }
 
+    /** How high a row is. */
+    private static double row() {
+        return Habits.of(26);
+    }
+
     private void draw() {
         Resolved resolved = desk.resolved();
         if (resolved == null || !isVisible()) {
@@ -81,7 +86,7 @@ final class StrandsCard extends BorderPane {
         count.setText(resolved.inspection().reading("strands").text());
         List<StrandRow> strands = resolved.inventory().woven();
         int shown = Math.min(MOST_ROWS, strands.size());
-        double height = Math.max(1, shown * ROW + (strands.size() > shown ? ROW : 0));
+        double height = Math.max(1, shown * row() + (strands.size() > shown ? row() : 0));
         double seen = Math.max(1, Math.min(height, scroll.getViewportBounds().getHeight()));
         double top = Math.floor((height - seen) * scroll.getVvalue());
         sheet.setMinSize(Math.max(1, getWidth() - 32), height);
@@ -94,22 +99,22 @@ final class StrandsCard extends BorderPane {
         gc.save();
         gc.translate(0, -top);
         Palette palette = Palette.of(desk.view().dark());
-        for (int row = (int) (top / ROW); row < shown && row * ROW < top + seen; row++) {
+        for (int row = (int) (top / row()); row < shown && row * row() < top + seen; row++) {
             row(gc, palette, strands.get(row), row);
         }
         if (strands.size() > shown) {
             gc.setFill(palette.secondInk());
-            gc.fillText("and " + (strands.size() - shown) + " more", 6, shown * ROW + ROW / 2);
+            gc.fillText("and " + (strands.size() - shown) + " more", 6, shown * row() + row() / 2);
         }
         gc.restore();
     }
 
     private void row(GraphicsContext gc, Palette palette, StrandRow strand, int row) {
-        double y = row * ROW + ROW / 2;
+        double y = row * row() + row() / 2;
         boolean lit = isLit(strand);
         if (lit) {
             gc.setFill(palette.wash());
-            gc.fillRect(0, row * ROW + 1, rows.getWidth(), ROW - 2);
+            gc.fillRect(0, row * row() + 1, rows.getWidth(), row() - 2);
         }
         gc.setTextBaseline(VPos.CENTER);
         gc.setTextAlign(TextAlignment.LEFT);
@@ -123,7 +128,7 @@ final class StrandsCard extends BorderPane {
                 Numerals.shown(strand.path().length() / desk.design().unit().millimetres(), 0) + " "
                         + desk.design().unit().symbol();
         gc.fillText(length, rows.getWidth() - 4, y);
-        ribbon(gc, palette, strand.passes(), y, 28, rows.getWidth() - 62, lit);
+        ribbon(gc, palette, strand.passes(), y, Habits.of(28), rows.getWidth() - Habits.of(62), lit);
     }
 
     /** Scrolls to the row of the strand that is lifted. */
@@ -131,7 +136,7 @@ final class StrandsCard extends BorderPane {
         List<StrandKey> keys = keys();
         desk.liftedProperty().get().map(keys::indexOf).filter(i -> i >= 0).ifPresent(row -> {
             double room = sheet.getMinHeight() - scroll.getViewportBounds().getHeight();
-            double wanted = (row + 0.5) * ROW - scroll.getViewportBounds().getHeight() / 2;
+            double wanted = (row + 0.5) * row() - scroll.getViewportBounds().getHeight() / 2;
             scroll.setVvalue(room <= 0 ? 0 : Math.max(0, Math.min(1, wanted / room)));
         });
     }

@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.stage.weave;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -7,6 +8,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
 import org.hyphantes.desktop.chrome.GaugeMark;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.picture.Camera;
@@ -32,6 +34,9 @@ final class WeaveMarks {
     private static final int MOST_GHOSTED = 2000;
     static final int MOST_LETTERS = 60;
 
+    /** How large marks with words in them are. */
+    private final double type = Habits.type().get();
+
     private final GraphicsContext gc;
     private final Camera camera;
     private final Palette palette;
@@ -47,7 +52,6 @@ final class WeaveMarks {
         letters(weave);
         states(weave);
         breaks(weave);
-        touches(weave);
     }
 
     private void letters(Weave weave) {
@@ -62,18 +66,20 @@ final class WeaveMarks {
             double x = camera.x(p);
             double y = camera.y(p);
             String name = weave.strands().get(s).name();
-            double half = name.length() > 1 ? 11 : 8.5;
+            double high = 8.5 * type;
+            double half = name.length() > 1 ? 11 * type : high;
             gc.setFill(palette.paper());
-            gc.fillRoundRect(x - half, y - 8.5, 2 * half, 17, 17, 17);
+            gc.fillRoundRect(x - half, y - high, 2 * half, 2 * high, 2 * high, 2 * high);
             gc.setStroke(palette.ink());
             gc.setLineWidth(1);
-            gc.strokeRoundRect(x - half, y - 8.5, 2 * half, 17, 17, 17);
+            gc.strokeRoundRect(x - half, y - high, 2 * half, 2 * high, 2 * high, 2 * high);
             gc.setFill(palette.ink());
             gc.fillText(name, x, y + 0.5);
         }
     }
 
     private void states(Weave weave) {
+        List<Point> open = new ArrayList<>();
         for (Crossing crossing : weave.crossings()) {
             double x = camera.x(crossing.place());
             double y = camera.y(crossing.place());
@@ -86,19 +92,16 @@ final class WeaveMarks {
                     lozenge(x, y);
                     toothed(x, y);
                 }
-                case UNDECIDED -> undecided(x, y);
+                case UNDECIDED -> open.add(crossing.place());
                 default -> {}
             }
         }
-    }
-
-    /** The mark of what nobody can decide, where strands touch or lie on one another. */
-    private void touches(Weave weave) {
         for (Weave.Trouble trouble : weave.troubles()) {
             if (trouble.kind() == Weave.Trouble.Kind.TOUCH || trouble.kind() == Weave.Trouble.Kind.OVERLAP) {
-                undecided(camera.x(trouble.place()), camera.y(trouble.place()));
+                open.add(trouble.place());
             }
         }
+        undecided(open);
     }
 
     private void lozenge(double x, double y) {
@@ -125,17 +128,30 @@ final class WeaveMarks {
         gc.strokePolygon(xs, ys, 2 * teeth);
     }
 
-    private void undecided(double x, double y) {
+    /** What nobody can decide: crossings without a rhythm, and where strands touch or lie on one another. */
+    private void undecided(List<Point> places) {
+        for (Gathered<Point> gathered : Gathered.of(places, this::pixel, 20 * type)) {
+            undecided(camera.x(gathered.first()), camera.y(gathered.first()), gathered.count());
+        }
+    }
+
+    private Point pixel(Point place) {
+        return new Point(camera.x(place), camera.y(place));
+    }
+
+    private void undecided(double x, double y, int count) {
+        double high = 9 * type;
+        double half = count > 1 ? 20 * type : high;
         gc.setFill(palette.paper());
-        gc.fillRect(x - 9, y - 9, 18, 18);
+        gc.fillRect(x - half, y - high, 2 * half, 2 * high);
         gc.setStroke(palette.madder());
         gc.setLineWidth(1.8);
-        gc.strokeRect(x - 9, y - 9, 18, 18);
+        gc.strokeRect(x - half, y - high, 2 * half, 2 * high);
         gc.setFill(palette.madder());
         gc.setFont(Typefaces.title(12));
         gc.setTextAlign(TextAlignment.CENTER);
         gc.setTextBaseline(VPos.CENTER);
-        gc.fillText("?", x, y + 0.5);
+        gc.fillText(count > 1 ? "? \u00d7" + count : "?", x, y + 0.5, 2 * half - 4);
     }
 
     void frame(Point place) {
@@ -242,32 +258,41 @@ final class WeaveMarks {
         }
     }
 
+    /** Flags with the numbers of snags; those that would cover one another are one, with how many there are. */
     void flags(List<Snag> snags, int numbered) {
-        int number = 0;
-        for (Snag snag : snags) {
-            number++;
-            if (snag.place().isPresent() && number <= numbered) {
-                flag(snag, number);
-            }
+        List<Snag> placed = snags.stream()
+                .limit(numbered)
+                .filter(s -> s.place().isPresent())
+                .toList();
+        for (Gathered<Snag> gathered : Gathered.of(placed, s -> pixel(s.place().orElseThrow()), 24 * type)) {
+            String words = gathered.count() > 1
+                    ? "\u00d7" + gathered.count()
+                    : String.valueOf(snags.indexOf(gathered.first()) + 1);
+            flag(gathered.first(), words);
         }
     }
 
-    private void flag(Snag snag, int number) {
+    private void flag(Snag snag, String words) {
         double x = camera.x(snag.place().orElseThrow());
         double y = camera.y(snag.place().orElseThrow());
+        double wide = (words.length() > 2 ? 38 : 26) * type;
+        double high = 16 * type;
+        double foot = y - 11;
         Color colour = GaugeMark.colour(snag.state(), palette);
         gc.setStroke(colour);
         gc.setFill(colour);
         gc.setLineWidth(1.5);
         gc.setLineDashes();
-        gc.strokeLine(x, y, x, y - 26);
+        gc.strokeLine(x, y, x, foot - high + 1);
         gc.fillOval(x - 2, y - 2, 4, 4);
         gc.fillPolygon(
-                new double[] {x, x + 26, x + 21, x + 26, x}, new double[] {y - 27, y - 27, y - 19, y - 11, y - 11}, 5);
+                new double[] {x, x + wide, x + wide - 5, x + wide, x},
+                new double[] {foot - high, foot - high, foot - high / 2, foot, foot},
+                5);
         gc.setFill(palette.paper());
         gc.setFont(Typefaces.title(12));
         gc.setTextAlign(TextAlignment.CENTER);
         gc.setTextBaseline(VPos.CENTER);
-        gc.fillText(String.valueOf(number), x + 10, y - 18.5);
+        gc.fillText(words, x + wide / 2 - 3, foot - high / 2 + 0.5);
     }
 }

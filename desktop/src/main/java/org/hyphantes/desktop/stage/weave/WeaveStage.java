@@ -11,6 +11,7 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.desk.View;
+import org.hyphantes.desktop.note.Deed;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Home;
@@ -84,6 +85,27 @@ public final class WeaveStage implements Stage {
                 Offer.hint("Alt+click", "release"),
                 Offer.hint("letter", "lift"),
                 Offer.hint("Space, Insert", "swap, break at the needle"));
+    }
+
+    @Override
+    public List<Deed> deeds() {
+        return List.of(
+                new Deed("click, Space", "swap the crossing, with all that the act reaches"),
+                new Deed("Ctrl+click, Shift+click", "swap this one only; one step broader"),
+                new Deed("Alt+click, right button, Enter", "release it, so that it follows the rhythm again"),
+                new Deed("drag along a band", "lay its strand over, under, over from there; with Alt under first"),
+                new Deed(
+                        "stroke from ground to ground",
+                        "break the crossing between; again rejoins it, across it turns the break"),
+                new Deed("Insert", "break level, then upright, then rejoin, at the needle"),
+                new Deed("click a letter", "lift that strand; again, or Esc, lays it down"),
+                new Deed("arrows", "carry the needle from crossing to crossing"),
+                new Deed("Esc", "let go"));
+    }
+
+    @Override
+    public String why() {
+        return "Only what is out of turn needs to be said; all else follows the rhythm, whatever the lines do.";
     }
 
     @Override

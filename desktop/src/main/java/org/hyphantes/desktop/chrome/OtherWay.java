@@ -1,0 +1,28 @@
+package org.hyphantes.desktop.chrome;
+
+import java.util.function.Predicate;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+
+/** What has a press mean the other way: some desktops keep Alt for moving windows. The right button always does. */
+public enum OtherWay {
+    ALT("Alt, or the right button", MouseEvent::isAltDown),
+    META("the key with the window, or the right button", MouseEvent::isMetaDown),
+    BUTTON("the right button alone", e -> false);
+
+    private final String words;
+    private final Predicate<MouseEvent> key;
+
+    OtherWay(String words, Predicate<MouseEvent> key) {
+        this.words = words;
+        this.key = key;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public boolean isMeant(MouseEvent event) {
+        return event.getButton() == MouseButton.SECONDARY || key.test(event);
+    }
+}

@@ -1,0 +1,265 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.hyphantes.design.Design;
+import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.inventory.Inventory;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.treatment.Laid;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.function.Executable;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/**
+ * Pieces as a designer makes them, from an empty design, each in so many acts at most: an act is a click, a drag, a key, or a word typed
+ * with its Enter. What they are is in docs/interface.md, under worked examples.
+ */
+class OutcomesWindowTest extends SetOutFixture {
+    private FxRobot robot;
+    private int acts;
+
+    @Start
+    void start(Stage window) {
+        open(window);
+    }
+
+    /** One window for all, with an empty design for each. */
+    @TestFactory
+    Stream<DynamicTest> piecesAreMadeInFewActs(FxRobot hand) {
+        robot = hand;
+        Map<String, Executable> pieces = new LinkedHashMap<>();
+        pieces.put(
+                "nine circles with a ring woven through changed to seven coloured saved written",
+                this::nineCirclesWithARingWovenThroughChangedToSevenColouredSavedWritten);
+        pieces.put(
+                "a measured knot with its ring outer arcs dropped shaded",
+                this::aMeasuredKnotWithItsRingOuterArcsDroppedShaded);
+        pieces.put("two circles and four lines woven", this::twoCirclesAndFourLinesWoven);
+        pieces.put("four linked ovals each its colour", this::fourLinkedOvalsEachItsColour);
+        pieces.put("three nested arches one cut extended joined", this::threeNestedArchesOneCutExtendedJoined);
+        pieces.put("initials of bars with a word beneath each alone", this::initialsOfBarsWithAWordBeneathEachAlone);
+        pieces.put("a tapering vine with leaves on stems in turn", this::aTaperingVineWithLeavesOnStemsInTurn);
+        pieces.put("a disc with twenty four lines one strand each", this::aDiscWithTwentyFourLinesOneStrandEach);
+        pieces.put("a hexagon not turned and forty eight sectors", this::aHexagonNotTurnedAndFortyEightSectors);
+        pieces.put("a slotted lens leaf", this::aSlottedLensLeaf);
+        pieces.put(
+                "a mark of nested circles and bars on a net all one wide",
+                this::aMarkOfNestedCirclesAndBarsOnANetAllOneWide);
+        return pieces.entrySet().stream()
+                .map(piece -> DynamicTest.dynamicTest(piece.getKey(), () -> {
+                    begin();
+                    piece.getValue().execute();
+                }));
+    }
+
+    /** An empty design, which is the first act. */
+    private void begin() {
+        robot.interact(() -> {
+            desk.lay(Design.empty("New design"));
+            desk.open("set-out");
+            frame.field().requestFocus();
+        });
+        eventually(() -> assertThat(desk.resolved().known()).isPresent());
+        acts = 1;
+    }
+
+    private void words(String... typed) {
+        for (String words : typed) {
+            acts++;
+            write(robot, words);
+            robot.type(KeyCode.ENTER);
+            eventually(() -> {});
+        }
+    }
+
+    private void key(KeyCode... keys) {
+        acts++;
+        robot.push(keys);
+        eventually(() -> {});
+    }
+
+    private void clicked(Point place) {
+        acts++;
+        robot.clickOn(onScreen(place), MouseButton.PRIMARY);
+        eventually(() -> {});
+    }
+
+    private void dragged(Point from, Point to) {
+        acts++;
+        drag(robot, from, to);
+        eventually(() -> {});
+    }
+
+    /** Chooses a word of the menu of a slot, by a click on it and one on the word. */
+    private void choose(String slot, String word) {
+        acts += 2;
+        click(robot, "#slot-" + slot);
+        robot.clickOn(word);
+        eventually(() -> {});
+    }
+
+    private void in(int most) {
+        assertThat(acts).isLessThanOrEqualTo(most);
+    }
+
+    private Inventory made() {
+        eventually(() -> assertThat(desk.resolved().design()).isEqualTo(desk.design()));
+        return desk.resolved().inventory();
+    }
+
+    private void whole() {
+        made();
+        assertThat(desk.resolved().inspection().snags()).isEmpty();
+    }
+
+    private List<Path> lines() {
+        made();
+        return desk.resolved().setOut().work().lines().stream().map(Laid::path).toList();
+    }
+
+    /** By the keyboard alone, as every act here is. */
+    private void nineCirclesWithARingWovenThroughChangedToSevenColouredSavedWritten() throws Exception {
+        words("circle 25", "shift 0 -40", "turn 9", "circle 40", "band 4", "interlace");
+        assertThat(made().strands()).hasSize(10);
+        words("turn 7", "colouring");
+        assertThat(made().strands()).hasSize(8);
+        assertThat(made().crossings()).hasSize(7 * 2 + 7 * 2);
+        written = "Seven";
+        // A name and Enter in the dialogs, which the test answers.
+        acts += 2;
+        key(KeyCode.CONTROL, KeyCode.S);
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
+        eventually(() -> assertThat(folder.resolve("Seven.svg")).exists());
+        eventually(() -> assertThat(folder.resolve("Seven.hyphantes")).exists());
+        assertThat(ProjectFile.open(folder.resolve("Seven.hyphantes")).root()).isEqualTo(desk.root());
+        assertThat(Files.readString(folder.resolve("Seven.svg"))).contains("<path");
+        whole();
+        in(14);
+    }
+
+    private void aMeasuredKnotWithItsRingOuterArcsDroppedShaded() {
+        words("circle 75", "shift 0 -60", "turn 3", "circle 47.5", "band 9", "interlace");
+        assertThat(made().strands()).hasSize(4);
+        assertThat(made().crossings()).hasSize(12);
+        Point outer = made().crossings().stream()
+                .map(c -> c.place())
+                .max(java.util.Comparator.comparingDouble(Point::length))
+                .orElseThrow();
+        dragged(outer.times(1 - 14 / outer.length()), outer.times(1 + 14 / outer.length()));
+        choose("loops", "dropped");
+        choose("shading", "light");
+        assertThat(made().strands()).hasSize(2);
+        assertThat(made().crossings()).hasSize(9);
+        whole();
+        in(12);
+    }
+
+    private void twoCirclesAndFourLinesWoven() {
+        words("circle 30", "circle 45", "line 60", "shift 15 0", "turn 4", "band 4", "interlace");
+        assertThat(made().strands()).hasSize(6);
+        assertThat(made().crossings()).hasSize(2 * 4 * 2 + 4);
+        whole();
+        in(8);
+    }
+
+    private void fourLinkedOvalsEachItsColour() {
+        words("oval 30", "shift 0 -30", "turn 4", "band 4", "interlace", "colouring");
+        assertThat(made().strands()).hasSize(4);
+        assertThat(colours()).isEqualTo(4);
+        whole();
+        in(7);
+    }
+
+    private long colours() {
+        made();
+        return desk.resolved().finished().scene().flat().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(m -> ((Mark.Area) m).paint())
+                .distinct()
+                .count();
+    }
+
+    private void threeNestedArchesOneCutExtendedJoined() {
+        words("arch 60", "nest 3");
+        assertThat(lines()).hasSize(3);
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.K);
+        key(KeyCode.ALT, KeyCode.DOWN);
+        Box middle = lines().get(1).box();
+        for (double side : new double[] {middle.left(), middle.right()}) {
+            robot.moveTo(onScreen(new Point(side, 20)));
+            words("cut");
+        }
+        assertThat(lines()).hasSize(4);
+        clicked(new Point(0, middle.bottom()));
+        key(KeyCode.DELETE);
+        assertThat(lines()).hasSize(3);
+        clicked(new Point(0, middle.top()));
+        words("extend", "join straight");
+        assertThat(lines()).hasSize(3).allMatch(Path::closed);
+        assertThat(lines().stream().mapToDouble(p -> p.box().bottom()).sorted().toArray()[1])
+                .as("runs on to the sill of the outer arch")
+                .isCloseTo(45, within(1e-6));
+        in(14);
+    }
+
+    private void initialsOfBarsWithAWordBeneathEachAlone() {
+        words("box 40", "row 50 25 120 50", "lettering Ferry House", "shift 0 60");
+        List<Path> lines = lines();
+        assertThat(lines.stream()
+                        .filter(p -> p.size() == 4 && p.closed() && p.box().height() > 20))
+                .hasSizeGreaterThanOrEqualTo(5);
+        Box bars = lines.get(0).box();
+        assertThat(lines.get(1).box().centre().x() - bars.centre().x()).isCloseTo(50, within(1e-9));
+        in(16);
+    }
+
+    private void aTaperingVineWithLeavesOnStemsInTurn() {
+        words("wave", "lens 9", "along 6");
+        choose("stem", "curved");
+        words("taper 3");
+        made();
+        in(12);
+    }
+
+    private void aDiscWithTwentyFourLinesOneStrandEach() {
+        words("circle 40", "line 20", "shift 0 -40", "turn 24", "band 1", "interlace");
+        assertThat(made().strands()).as("the disc and its lines").hasSize(1 + 24);
+        in(7);
+    }
+
+    private void aHexagonNotTurnedAndFortyEightSectors() {
+        words("polygon 6", "line 40", "turn 48");
+        assertThat(lines()).hasSize(1 + 48);
+        in(8);
+    }
+
+    private void aSlottedLensLeaf() {
+        words("lens 60", "line 40", "lens 8", "along 5", "select line", "helper");
+        assertThat(lines()).as("the leaf and its slots").hasSize(1 + 5);
+        in(11);
+    }
+
+    private void aMarkOfNestedCirclesAndBarsOnANetAllOneWide() {
+        words("net square 10", "circle 42", "nest 4", "line 50", "shift -40 0", "row 10 10 10 10 10 10 10 10");
+        words("band 1", "interlace");
+        assertThat(made().strands()).hasSize(4 + 9);
+        assertThat(made().strands()).allMatch(s -> s.passes().size() > 1);
+        whole();
+        in(24);
+    }
+}
