@@ -30,7 +30,14 @@ final class MenuLetters implements EventHandler<KeyEvent> {
         } else if (event.getEventType() == KeyEvent.KEY_RELEASED && event.getCode() == KeyCode.ALT && meant != null) {
             Menu menu = meant;
             meant = null;
-            Platform.runLater(menu::show);
+            // After what the menu line itself puts off until later.
+            Platform.runLater(() -> Platform.runLater(() -> show(menu)));
+        }
+    }
+
+    private void show(Menu menu) {
+        if (bar.getScene() != null && bar.getScene().getWindow() != null) {
+            menu.show();
         }
     }
 

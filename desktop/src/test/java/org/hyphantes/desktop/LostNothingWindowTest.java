@@ -107,7 +107,7 @@ class LostNothingWindowTest extends WindowFixture {
             String other = now.design().unit() == Unit.MM ? "unit in" : "unit mm";
             String word = List.of("circle", "box", "oval", other).get(random.nextInt(4));
             Design before = now.design();
-            write(robot, word).type(KeyCode.ENTER);
+            robot.write(word).type(KeyCode.ENTER);
             await(() -> !now.design().equals(before));
             while (past.size() > at + 1) {
                 past.remove(past.size() - 1);

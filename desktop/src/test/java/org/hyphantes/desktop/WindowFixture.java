@@ -112,7 +112,10 @@ abstract class WindowFixture {
 
     /** Types words to whatever has the keyboard; the robot's own writing waits for the window after each letter. */
     FxRobot write(FxRobot robot, String words) {
-        return robot.interact(() -> words.chars().forEach(this::letter));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> words.chars().forEach(this::letter));
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot;
     }
 
     private void letter(int character) {
