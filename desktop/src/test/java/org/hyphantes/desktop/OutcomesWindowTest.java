@@ -105,6 +105,15 @@ class OutcomesWindowTest extends SetOutFixture {
         eventually(() -> {});
     }
 
+    /** Types into a slot that a click opens. */
+    private void type(String slot, String typed) {
+        acts++;
+        click(robot, "#slot-" + slot);
+        words(typed);
+        robot.type(KeyCode.ESCAPE);
+        acts++;
+    }
+
     /** Chooses a word of the menu of a slot, by a click on it and one on the word. */
     private void choose(String slot, String word) {
         acts += 2;
@@ -218,27 +227,39 @@ class OutcomesWindowTest extends SetOutFixture {
     }
 
     private void initialsOfBarsWithAWordBeneathEachAlone() {
-        words("box 40", "row 50 25 120 50", "lettering Ferry House", "shift 0 60");
-        List<Path> lines = lines();
-        assertThat(lines.stream()
-                        .filter(p -> p.size() == 4 && p.closed() && p.box().height() > 20))
-                .hasSizeGreaterThanOrEqualTo(5);
-        Box bars = lines.get(0).box();
-        assertThat(lines.get(1).box().centre().x() - bars.centre().x()).isCloseTo(50, within(1e-9));
+        words("line 40", "row 50 25 120 50", "lettering Ferry House", "shift 120 70", "select line", "band 12");
+        made();
+        List<Laid> lines = desk.resolved().finished().work().lines();
+        List<Laid> bars = lines.stream().filter(l -> l.band().isPresent()).toList();
+        assertThat(bars).hasSize(5);
+        double[] at = bars.stream()
+                .mapToDouble(l -> l.path().box().centre().x())
+                .sorted()
+                .toArray();
+        for (int i = 0; i < 4; i++) {
+            assertThat(at[i + 1] - at[i]).isCloseTo(new double[] {50, 25, 120, 50}[i], within(1e-9));
+        }
+        assertThat(lines.size() - bars.size()).as("the word, once").isBetween(10, 20);
         in(16);
     }
 
     private void aTaperingVineWithLeavesOnStemsInTurn() {
         words("wave", "lens 9", "along 6");
+        type("off", "9");
         choose("stem", "curved");
-        words("taper 3");
+        words("select wave", "taper 3");
         made();
+        List<Laid> lines = desk.resolved().finished().work().lines();
+        assertThat(lines).as("the vine, six leaves, six stems").hasSize(1 + 6 + 6);
+        assertThat(lines.stream().filter(l -> l.band().isPresent())).hasSize(1);
         in(12);
     }
 
     private void aDiscWithTwentyFourLinesOneStrandEach() {
-        words("circle 40", "line 20", "shift 0 -40", "turn 24", "band 1", "interlace");
+        words("circle 60", "line 20", "shift 0 -80", "turn 24", "band 2", "interlace");
         assertThat(made().strands()).as("the disc and its lines").hasSize(1 + 24);
+        assertThat(made().crossings()).hasSize(24);
+        whole();
         in(7);
     }
 
@@ -249,8 +270,13 @@ class OutcomesWindowTest extends SetOutFixture {
     }
 
     private void aSlottedLensLeaf() {
-        words("lens 60", "line 40", "lens 8", "along 5", "select line", "helper");
-        assertThat(lines()).as("the leaf and its slots").hasSize(1 + 5);
+        words("lens 60", "line 30", "shift 0 -20", "lens 8", "along 6");
+        choose("line", "Line");
+        words("select line", "helper");
+        assertThat(lines()).as("the leaf and its slots").hasSize(1 + 6);
+        assertThat(desk.resolved().inspection().reading("crossings").text())
+                .as("the slots lie within the leaf")
+                .isEqualTo("none");
         in(11);
     }
 
