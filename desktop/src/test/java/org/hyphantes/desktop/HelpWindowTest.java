@@ -60,6 +60,10 @@ class HelpWindowTest extends WindowFixture {
         robot.interact(() -> frame.field().requestFocus());
         robot.type(KeyCode.F1);
         eventually(() -> assertThat(words(robot, "#help-what")).isEqualTo("Weave: Tide Ring."));
+        eventually(
+                () -> assertThat(robot.lookup("#help").query().getLayoutBounds().getHeight())
+                        .as("all of it is seen")
+                        .isGreaterThan(300));
         robot.type(KeyCode.RIGHT);
         eventually(() -> assertThat(words(robot, "#help-what")).startsWith("Crossing "));
         robot.push(KeyCode.CONTROL, KeyCode.ENTER);

@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.leaf;
 
+import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -32,6 +33,12 @@ public final class HelpLeaf extends Leaf {
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
+        // How high its words are is known only when they have been laid for the first time.
+        body.heightProperty()
+                .addListener(o -> Platform.runLater(() -> {
+                    requestLayout();
+                    requestParentLayout();
+                }));
         InvalidationListener follow = o -> show();
         desk.hoverProperty().addListener(follow);
         desk.viewProperty().addListener(follow);

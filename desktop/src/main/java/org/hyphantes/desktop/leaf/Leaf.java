@@ -21,7 +21,6 @@ class Leaf extends VBox {
         setId(id);
         getStyleClass().add("leaf");
         setVisible(false);
-        setManaged(false);
         title.setText(titled);
         title.getStyleClass().add("title");
         title.setWrapText(true);
