@@ -90,41 +90,44 @@ public final class GaugeRail extends Pane {
         middle.setAlignment(Pos.CENTER_LEFT);
         middle.getStyleClass().add("rail-part");
         HBox.setHgrow(middle, Priority.ALWAYS);
-        VBox reaching = part("Reach", reach);
-        reaching.setId("reach");
-        reaching.setFocusTraversable(true);
-        reaching.setOnMouseClicked(e -> reaches.next(1));
-        reaching.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                reaches.next(1);
-                e.consume();
-            }
-        });
-        Note.on(
-                reaching,
-                () -> new Note(
-                        "Reach",
-                        "How far one act on a crossing is carried: " + reach.getText() + ".",
-                        REACHES,
-                        "What is alike by symmetry stays alike, unless one place is meant by itself."));
-        bench.focus().at(Focus.Place.REACH, () -> reaching);
-        Region gap = new Region();
-        gap.setMinWidth(4);
-        VBox where = new VBox(scale, place);
-        where.setAlignment(Pos.CENTER_LEFT);
-        where.getStyleClass().add("rail-part");
+        reaching = reaching(bench);
+        VBox at = new VBox(scale, place);
+        at.setAlignment(Pos.CENTER_LEFT);
+        at.getStyleClass().add("rail-part");
         place.getStyleClass().add("second");
+        where = at;
         lower = new HBox(middle, reaching, where);
         lower.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(gauges, lower);
-        this.reaching = reaching;
-        this.where = where;
         sized();
         Unhurried unhurried = new Unhurried(this::refresh);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> unhurried.wish());
         desk.hoverProperty().addListener(o -> place());
+    }
+
+    /** The reach of edits, which a click or Enter carries on to the next. */
+    private VBox reaching(Bench bench) {
+        VBox part = part("Reach", reach);
+        part.setId("reach");
+        part.setFocusTraversable(true);
+        part.setOnMouseClicked(e -> reaches.next(1));
+        part.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                reaches.next(1);
+                e.consume();
+            }
+        });
+        Note.on(
+                part,
+                () -> new Note(
+                        "Reach",
+                        "How far one act on a crossing is carried: " + reach.getText() + ".",
+                        REACHES,
+                        "What is alike by symmetry stays alike, unless one place is meant by itself."));
+        bench.focus().at(Focus.Place.REACH, () -> part);
+        return part;
     }
 
     /** Makes all that holds words as wide as they need. */
