@@ -20,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
  * gone. {@code -Dhyphantes.hands=N} kills more often.
  */
 class HandKilledTest {
-    private static final int KILLS = Integer.getInteger("hyphantes.hands", 2);
+    private static final int KILLS = Integer.getInteger("hyphantes.hands", 1);
     private static final long MOST_GONE = 3_000;
 
     @TempDir

@@ -78,7 +78,7 @@ abstract class WindowFixture {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(15);
         while (true) {
             try {
-                WaitForAsyncUtils.waitForFxEvents();
+                WaitForAsyncUtils.waitForFxEvents(2);
                 check.run();
                 if (desk.settledProperty().get()) {
                     return;

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
  * was, nothing throws, and nothing names a step or a figure that is not there. {@code -Dhyphantes.walks=N} walks more of them.
  */
 class EditWalksTest {
-    private static final int WALKS = Integer.getInteger("hyphantes.walks", 2_000);
+    private static final int WALKS = Integer.getInteger("hyphantes.walks", 1_000);
     private static final int STEPS = 14;
 
     @Test
