@@ -149,12 +149,12 @@ public record Design(
                 root));
     }
 
-    /** This design with measures that it lacks; its own stay as they are. */
+    /** This design with measures that it lacks; its own stay as they are, and what is worked out otherwise by them comes as a number. */
     Design withMeasuresOf(Design other) {
         Map<String, Amount> more = new LinkedHashMap<>(measures);
         other.measures.forEach((measure, amount) -> {
-            if (more.size() < Limits.MEASURES) {
-                more.putIfAbsent(measure, amount);
+            if (more.size() < Limits.MEASURES && !more.containsKey(measure)) {
+                more.put(measure, MeasureOrder.settled(amount, more));
             }
         });
         return new Design(name, unit, material, more, page, net, sketch, root);

@@ -29,6 +29,12 @@ public final class MeasureOrder {
         return order.done;
     }
 
+    /** A measure as it is among others: a number in place of an expression that has another value by them, or none. */
+    public static Amount settled(Amount amount, Map<String, Amount> others) {
+        Amount there = anew(amount, others);
+        return there.equals(amount) ? amount : Amount.of(amount.value());
+    }
+
     private void take(String name) throws CannotRead {
         if (done.containsKey(name)) {
             return;
@@ -47,16 +53,16 @@ public final class MeasureOrder {
                 take(other);
             }
         }
-        done.put(name, anew(amount));
+        done.put(name, anew(amount, done));
         open.remove(name);
     }
 
-    private Amount anew(Amount amount) {
+    private static Amount anew(Amount amount, Map<String, Amount> others) {
         if (!amount.isExpression()) {
             return amount;
         }
         try {
-            return Expression.length(amount.expression(), new Scope(done, Unit.MM), amount.value());
+            return Expression.length(amount.expression(), new Scope(others, Unit.MM), amount.value());
         } catch (CannotRead e) {
             return Amount.of(amount.value());
         }

@@ -90,6 +90,11 @@ class ExcerptTest {
                 pasted(Design.empty("Other"), Excerpt.of(source, source.root().members()));
         assertThat(bare.measures()).containsOnlyKeys("rim", "seat");
         assertThat(radius(bare.withMeasure("rim", "60"))).isCloseTo(31, within(1e-12));
+        Design rimmed = pasted(
+                Design.empty("Rimmed").withMeasure("rim", "9"),
+                Excerpt.of(source, source.root().members()));
+        assertThat(rimmed.measures().get("seat")).as("half of another rim").isEqualTo(Amount.of(20));
+        assertThat(radius(rimmed)).isCloseTo(21, within(1e-12));
         Design full = Design.empty("Full").withMeasure("seat", "5");
         Design other = pasted(full, Excerpt.of(source, source.root().members()));
         assertThat(other.measures().get("seat")).isEqualTo(Amount.of(5));

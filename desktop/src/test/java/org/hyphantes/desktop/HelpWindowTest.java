@@ -22,7 +22,6 @@ import org.hyphantes.desktop.note.Note;
 import org.hyphantes.figure.Form;
 import org.hyphantes.gauge.Gauges;
 import org.hyphantes.treatment.Treatment;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -32,15 +31,6 @@ class HelpWindowTest extends WindowFixture {
     @Start
     void start(Stage window) {
         open(window);
-    }
-
-    @AfterEach
-    void asDrawn() {
-        TestDesk.on(() -> {
-            Habits.type().set(1);
-            Habits.otherWay().set(OtherWay.ALT);
-            return null;
-        });
     }
 
     private static String words(FxRobot robot, String query) {

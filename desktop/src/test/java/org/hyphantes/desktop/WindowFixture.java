@@ -13,6 +13,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
+import org.hyphantes.desktop.chrome.Habits;
+import org.hyphantes.desktop.chrome.OtherWay;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.files.FileChoice;
 import org.hyphantes.desktop.files.Remembered;
@@ -22,6 +24,7 @@ import org.hyphantes.figure.Circle;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Turn;
 import org.hyphantes.weave.Weave;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -71,6 +74,16 @@ abstract class WindowFixture {
         WaitForAsyncUtils.waitForFxEvents();
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, desk.settledProperty());
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** What one test settles for all windows is no other's. */
+    @AfterEach
+    void habits() {
+        TestDesk.on(() -> {
+            Habits.type().set(1);
+            Habits.otherWay().set(OtherWay.ALT);
+            return null;
+        });
     }
 
     /** Waits until a check holds, for what a key or a click sets going takes its time. */

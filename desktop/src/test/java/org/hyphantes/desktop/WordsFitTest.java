@@ -23,7 +23,6 @@ import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Form;
 import org.hyphantes.treatment.Treatment;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -38,14 +37,6 @@ class WordsFitTest extends WindowFixture {
     @Start
     void start(Stage window) {
         open(window);
-    }
-
-    @AfterEach
-    void asDrawn() {
-        TestDesk.on(() -> {
-            Habits.type().set(1);
-            return null;
-        });
     }
 
     /** One of every kind of figure, and of every treatment, passed under. */
