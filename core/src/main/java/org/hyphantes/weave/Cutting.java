@@ -2,11 +2,11 @@ package org.hyphantes.weave;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
-import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -20,16 +20,13 @@ import org.hyphantes.geometry.offset.BandOutline;
  *
  * <p>The four corners of an under-pass are where the two edges of the band meet the two edges of the widened band over it;
  * edges are exact or fitted parallels, so every outline is made of stretches of them and of nothing else. Where crossings lie so close that
- * three bands share a place, and wherever an edge finds no corner, courses are cut by the subdivision ({@link Clipping}).
+ * three bands share a place, and wherever an edge finds no corner, courses are cut by the subdivision ({@link Sharing}).
  */
 final class Cutting {
     private final Projection projection;
     private final double clearance;
     private final boolean shaded;
-    private final Clipping clipping;
-
-    /** Cuts without a clearance, what has no room for one. */
-    private final Clipping closer;
+    private final List<SharedOut.Pending> pending = new ArrayList<>();
 
     private final Reaches reaches;
     private final BitSet unfit;
@@ -58,8 +55,6 @@ final class Cutting {
         this.reaches = new Reaches(projection, firstOver, clearance);
         Crowding crowding = new Crowding(projection, reaches);
         this.unfit = crowding.unfit();
-        this.clipping = new Clipping(projection, reaches, unfit.cardinality());
-        this.closer = new Clipping(projection, new Reaches(projection, firstOver, 0), unfit.cardinality());
         faults.addAll(crowding.faults());
     }
 
@@ -73,6 +68,7 @@ final class Cutting {
             watch.step();
             cutting.strand(s);
         }
+        cutting.shareOut();
         return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));
     }
 
@@ -238,10 +234,10 @@ final class Cutting {
         List<Dive> dives = new ArrayList<>();
         if (shaded) {
             if (from != null) {
-                dives.add(dive(sides.get(0), sides.get(1), from.across(false), strand.width()));
+                dives.add(Dive.of(sides.get(0), sides.get(1), from.across(false), strand.width()));
             }
             if (to != null) {
-                dives.add(dive(sides.get(1).reversed(), sides.get(0).reversed(), to.across(true), strand.width()));
+                dives.add(Dive.of(sides.get(1).reversed(), sides.get(0).reversed(), to.across(true), strand.width()));
             }
         }
         courses.add(new Course(s, ordinal, a, b - lap, region, sides, lines(s, a, b, from, to), dives));
@@ -283,25 +279,7 @@ final class Cutting {
         return lines;
     }
 
-    /** The first stretch of a course between its two sides, and the cut from the left-hand one to the right-hand one. */
-    private static Dive dive(Path right, Path left, List<Curve> cut, double width) {
-        double length = Math.min(1.4 * width, 0.48 * Math.min(right.length(), left.length()));
-        double onRight = right.positionAt(length);
-        double onLeft = left.positionAt(length);
-        List<Curve> round = new ArrayList<>(right.part(0, onRight));
-        round.add(new Line(right.at(onRight), left.at(onLeft)));
-        List<Curve> back = left.part(0, onLeft);
-        for (int i = back.size() - 1; i >= 0; i--) {
-            round.add(back.get(i).reversed());
-        }
-        round.addAll(cut);
-        return new Dive(
-                Region.of(new Path(round, true)),
-                right.start().middle(left.start()),
-                right.at(onRight).middle(left.at(onLeft)));
-    }
-
-    /** A course whose edges are not cut one by one, in as many pieces as there are; without room it gives up its clearance. */
+    /** A course whose edges are not cut one by one. */
     private void clipped(int s, int ordinal, Bound begin, Bound finish) {
         Path path = projection.strands().get(s).path();
         double a = begin.passage() < 0 ? 0 : projection.position(begin.passage());
@@ -312,20 +290,31 @@ final class Cutting {
             // Both under-passes are at one place: there is nothing between them.
             return;
         }
-        Clipping.Clipped clipped = clipping.course(s, begin.passage(), finish.passage());
-        boolean room = !clipped.pieces().isEmpty();
-        if (!room && clearance > 0) {
-            clipped = closer.course(s, begin.passage(), finish.passage());
+        pending.add(new SharedOut.Pending(new Sharing.Wanted(s, begin.passage()), finish.passage(), ordinal, a, b));
+    }
+
+    /** Cuts what was put off, all at once; a course without room gives up its clearance, and is never left out. */
+    private void shareOut() {
+        List<Sharing.Shared> shared = Sharing.of(
+                projection,
+                reaches,
+                pending.stream().map(SharedOut.Pending::wanted).toList(),
+                List.copyOf(courses));
+        SharedOut made = new SharedOut(projection, reaches, edges, shaded);
+        for (int i = 0; i < shared.size(); i++) {
+            SharedOut.Pending course = pending.get(i);
+            Sharing.Shared got = shared.get(i);
+            int s = course.wanted().strand();
+            Path path = projection.strands().get(s).path();
+            if (!got.room() || !got.isCut()) {
+                Point place = got.pieces().isEmpty()
+                        ? path.at(course.begin())
+                        : got.pieces().get(0).centroid();
+                faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));
+            }
+            courses.addAll(made.courses(course, got.pieces()));
         }
-        if (!room || !clipped.isCut()) {
-            Point place = clipped.pieces().isEmpty()
-                    ? path.at(a)
-                    : clipped.pieces().get(0).centroid();
-            faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));
-        }
-        for (Region region : clipped.pieces()) {
-            courses.add(new Course(s, ordinal, a, b, region, region.borders(), List.of(), List.of()));
-        }
+        courses.sort(Comparator.comparingInt(Course::strand).thenComparingInt(Course::ordinal));
     }
 
     /** The length (mm) from one position to another, which on a closed path may lie before the first. */

@@ -72,7 +72,7 @@ public final class Grounds {
             double to = !last ? cuts.get(i + 1) : path.closed() ? cuts.get(0) : path.size();
             Path stretch = new Path(path.part(from, to), false);
             bands.addAll(BandOutline.regions(
-                    stretch, Clipping.widths(strand, from, to), path.closed() ? Ends.BUTT : strand.ends()));
+                    stretch, Reaches.widths(strand, from, to), path.closed() ? Ends.BUTT : strand.ends()));
         }
         return bands;
     }

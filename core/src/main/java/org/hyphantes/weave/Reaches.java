@@ -13,6 +13,7 @@ import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.offset.WidthProfile;
 
 /** How far the bands of a projection lie over one another about a crossing, measured along a strand; and that stretch of a band. */
 final class Reaches {
@@ -171,7 +172,8 @@ final class Reaches {
         return path.at(path.positionAt(onLap(path, length)));
     }
 
-    private static double onLap(Path path, double length) {
+    /** A length along a path, on its first lap if it is closed, on the path if it is open. */
+    static double onLap(Path path, double length) {
         double whole = path.length();
         return path.closed() ? length - whole * Math.floor(length / whole) : Math.max(0, Math.min(whole, length));
     }
@@ -204,7 +206,7 @@ final class Reaches {
         if (more > 0 && ends == Ends.BUTT && (first || last)) {
             part = longer(part, first ? more : 0, last ? more : 0);
         }
-        return BandOutline.regions(part, Clipping.widths(strand, a, b).plus(2 * more), ends);
+        return BandOutline.regions(part, widths(strand, a, b).plus(2 * more), ends);
     }
 
     /** An open path that runs straight on before its start and beyond its end. */
@@ -219,5 +221,19 @@ final class Reaches {
             curves.add(new Line(end, end.plus(path.arrival(path.size()).times(after))));
         }
         return new Path(curves, false);
+    }
+
+    /** The widths of a strand's band from one position to another, which on a closed path may lie behind the first. */
+    static WidthProfile widths(Strand strand, double from, double to) {
+        WidthProfile widths = strand.band().widths();
+        if (widths.isEven()) {
+            return widths;
+        }
+        Path path = strand.path();
+        double whole = path.length();
+        double a = Math.max(0, path.lengthTo(Math.max(0, from)) / whole);
+        double b = Math.min(1, path.lengthTo(Math.min(path.size(), to)) / whole);
+        // Over the seam of a closed path the widths are those at both ends, and straight between them.
+        return b > a ? widths.stretch(a, b) : WidthProfile.taper(widths.width(a), widths.width(b));
     }
 }

@@ -140,5 +140,6 @@ class WholeWeavesTest {
         System.out.println(
                 "whole weaves: " + WEAVES + ", with troubles " + troubled + ", with bare places " + withBare);
         assertThat(unaccounted).isEmpty();
+        assertThat(withBare).as("weaves with a bare place, told or not").isLessThanOrEqualTo(WEAVES / 1000);
     }
 }

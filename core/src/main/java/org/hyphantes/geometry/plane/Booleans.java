@@ -56,6 +56,11 @@ public final class Booleans {
         return regions.stream().map(Operand::of).toList();
     }
 
+    /** The subdivision of some areas, whose windings tell which of them hold a face. */
+    public static Subdivision subdivision(List<Operand> operands) {
+        return subdivision(operands, List.of());
+    }
+
     private static Subdivision subdivision(List<Operand> operands, List<Path> cutters) {
         List<Path> paths = new ArrayList<>();
         List<Integer> owners = new ArrayList<>();

@@ -21,4 +21,9 @@ public record Operand(List<Path> paths, FillRule rule) {
     public static Operand of(Region region) {
         return new Operand(region.borders(), FillRule.EVEN_ODD);
     }
+
+    /** Regions that do not overlap, as one area. */
+    public static Operand all(List<Region> regions) {
+        return new Operand(regions.stream().flatMap(r -> r.borders().stream()).toList(), FillRule.EVEN_ODD);
+    }
 }

@@ -2,8 +2,10 @@ package org.hyphantes.geometry.plane;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -238,6 +240,7 @@ public final class Subdivision {
     public final class Windings {
         private final int[] winding = new int[paths.size()];
         private final int[] sum = new int[rules.length];
+        private final BitSet holding = new BitSet();
         private int covered;
         private int held;
 
@@ -262,6 +265,11 @@ public final class Subdivision {
             return held;
         }
 
+        /** The numbers of the operands that hold the face. */
+        public BitSet holding() {
+            return (BitSet) holding.clone();
+        }
+
         private void cross(int half) {
             for (int use = edges.firstUse(half / 2); use >= 0; use = edges.nextUse(use)) {
                 int path = edges.usePath(use);
@@ -275,16 +283,18 @@ public final class Subdivision {
                         int operand = operandOf[path];
                         held -= rules[operand].holds(sum[operand]) ? 1 : 0;
                         sum[operand] += change;
-                        held += rules[operand].holds(sum[operand]) ? 1 : 0;
+                        boolean holds = rules[operand].holds(sum[operand]);
+                        held += holds ? 1 : 0;
+                        holding.set(operand, holds);
                     }
                 }
             }
         }
     }
 
-    /** For every face, whether a question about its windings is answered with yes. */
-    public boolean[] where(Predicate<Windings> question) {
-        boolean[] answers = new boolean[faces];
+    /** A label for each face, told by its windings. */
+    public int[] labels(ToIntFunction<Windings> label) {
+        int[] labels = new int[faces];
         boolean[] seen = new boolean[faces];
         int[] first = new int[faces];
         int[] following = new int[next.length];
@@ -297,13 +307,13 @@ public final class Subdivision {
         int face = 0;
         int[] at = first.clone();
         seen[0] = true;
-        answers[0] = question.test(windings);
+        labels[0] = label.applyAsInt(windings);
         while (true) {
             Watch.ask();
             int h = at[face];
             if (h < 0) {
                 if (depth == 0) {
-                    return answers;
+                    return labels;
                 }
                 int back = path[--depth] ^ 1;
                 windings.cross(back);
@@ -317,27 +327,26 @@ public final class Subdivision {
                 windings.cross(h);
                 path[depth++] = h;
                 face = beyond;
-                answers[face] = question.test(windings);
+                labels[face] = label.applyAsInt(windings);
             }
         }
     }
 
     /** The regions made of the faces for which the answer is yes, with exact outlines and no seams within. */
     public List<Region> regions(Predicate<Windings> question) {
-        return regions(where(question), false);
+        return regions(labels(w -> question.test(w) ? 0 : -1), false);
     }
 
     /** The same with each face a region of its own. */
     public List<Region> faceRegions(Predicate<Windings> question) {
-        return regions(where(question), true);
+        return regions(labels(w -> question.test(w) ? 0 : -1), true);
     }
 
     /** Every bounded face as a region of its own. */
     public List<Region> faceRegions() {
-        boolean[] all = new boolean[faces];
-        Arrays.fill(all, true);
-        all[0] = false;
-        return regions(all, true);
+        int[] labels = new int[faces];
+        labels[0] = -1;
+        return regions(labels, true);
     }
 
     /**
@@ -347,106 +356,52 @@ public final class Subdivision {
      */
     public List<Piece> pieces(Predicate<Windings> question, boolean apart) {
         List<Piece> pieces = new ArrayList<>();
-        walkBorders(where(question), apart, true, (loops, from) -> pieces.add(new Piece(region(loops, from), from)));
+        borders()
+                .walk(
+                        labels(w -> question.test(w) ? 0 : -1),
+                        apart,
+                        true,
+                        (label, region, from) -> pieces.add(new Piece(region, from)));
         return pieces;
+    }
+
+    /** A region made of faces of one label. */
+    public record Labelled(int label, Region region) {}
+
+    /** The regions made of faces beside one another that have the same label, without those whose label is negative. */
+    public List<Labelled> labelled(int[] labels) {
+        List<Labelled> regions = new ArrayList<>();
+        borders().walk(labels, false, false, (label, region, from) -> regions.add(new Labelled(label, region)));
+        return regions;
+    }
+
+    /** Told of each edge: a path that runs along it, the face on the right-hand side of that path and the one on its left-hand side. */
+    public interface Sides {
+        void told(int path, int right, int left);
+    }
+
+    /** Tells what lies on either side of every stretch of every path. */
+    public void sides(Sides taker) {
+        for (int e = 0; e < edges.size(); e++) {
+            Watch.ask();
+            for (int use = edges.firstUse(e); use >= 0; use = edges.nextUse(use)) {
+                boolean against = edges.useAgainst(use);
+                taker.told(edges.usePath(use), face(against ? 2 * e + 1 : 2 * e), face(against ? 2 * e : 2 * e + 1));
+            }
+        }
     }
 
     private int face(int half) {
         return faceOfLoop[loopOf[half]];
     }
 
-    private List<Region> regions(boolean[] inside, boolean apart) {
+    private List<Region> regions(int[] labels, boolean apart) {
         List<Region> regions = new ArrayList<>();
-        walkBorders(inside, apart, false, (loops, from) -> regions.add(region(loops, from)));
+        borders().walk(labels, apart, false, (label, region, from) -> regions.add(region));
         return regions;
     }
 
-    private interface Taker {
-        void take(List<Path> loops, List<List<Stretch>> from);
-    }
-
-    private void walkBorders(boolean[] inside, boolean apart, boolean traced, Taker taker) {
-        UnionFind whole = new UnionFind(faces);
-        boolean[] border = new boolean[next.length];
-        for (int h = 0; h < next.length; h++) {
-            Watch.ask();
-            int here = face(h);
-            int there = face(h ^ 1);
-            boolean divides = here != there && (apart || inside[here] != inside[there]);
-            border[h] = inside[here] && divides;
-            if (!divides && inside[here]) {
-                whole.join(here, there);
-            }
-        }
-        boolean[] done = new boolean[next.length];
-        Seams seams = new Seams(sources, edges, 8 * epsilon);
-        int[] first = new int[faces];
-        Arrays.fill(first, -1);
-        List<Path> loops = new ArrayList<>();
-        List<List<Stretch>> sources = new ArrayList<>();
-        // The next loop of the same region, by the numbers of the loops; most regions have but one.
-        int[] following = new int[16];
-        for (int h = 0; h < next.length; h++) {
-            Watch.ask();
-            if (border[h] && !done[h]) {
-                List<Stretch> from = traced ? new ArrayList<>() : null;
-                int group = whole.find(face(h));
-                int loop = loops.size();
-                following = loop < following.length ? following : Arrays.copyOf(following, 2 * loop);
-                following[loop] = first[group];
-                first[group] = loop;
-                loops.add(loop(h, border, done, seams, from));
-                sources.add(from);
-            }
-        }
-        for (int face = 0; face < faces; face++) {
-            if (first[face] >= 0) {
-                List<Path> bounds = new ArrayList<>(1);
-                List<List<Stretch>> from = traced ? new ArrayList<>(1) : null;
-                for (int loop = first[face]; loop >= 0; loop = following[loop]) {
-                    bounds.add(loops.get(loop));
-                    if (traced) {
-                        from.add(sources.get(loop));
-                    }
-                }
-                taker.take(bounds, from);
-            }
-        }
-    }
-
-    /** The loop that encloses the most is the outline, the others are holes. */
-    private static Region region(List<Path> loops, List<List<Stretch>> from) {
-        if (loops.size() == 1) {
-            return new Region(loops.get(0), List.of());
-        }
-        int outline = 0;
-        double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < loops.size(); i++) {
-            double area = loops.get(i).signedArea();
-            if (area > most) {
-                most = area;
-                outline = i;
-            }
-        }
-        Path outside = loops.remove(outline);
-        if (from != null) {
-            from.add(0, from.remove(outline));
-        }
-        return new Region(outside, loops);
-    }
-
-    private Path loop(int begin, boolean[] border, boolean[] done, Seams seams, List<Stretch> from) {
-        seams.begin();
-        int h = begin;
-        do {
-            done[h] = true;
-            seams.add(h);
-            h = next[h];
-            // Edges that do not bound are crossed: the loop goes on beyond them.
-            while (!border[h]) {
-                h = next[h ^ 1];
-            }
-        } while (h != begin);
-        return seams.close(from);
+    private Borders borders() {
+        return new Borders(sources, edges, next, this::face, faces, 8 * epsilon);
     }
 }

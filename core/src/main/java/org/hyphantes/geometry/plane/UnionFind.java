@@ -1,21 +1,21 @@
 package org.hyphantes.geometry.plane;
 
 /** Things numbered from 0 that are joined into groups; each group is known by one of its members. */
-final class UnionFind {
+public final class UnionFind {
     private final int[] parent;
 
-    UnionFind(int size) {
+    public UnionFind(int size) {
         parent = new int[size];
         for (int i = 0; i < size; i++) {
             parent[i] = i;
         }
     }
 
-    int size() {
+    public int size() {
         return parent.length;
     }
 
-    int find(int i) {
+    public int find(int i) {
         int at = i;
         while (parent[at] != at) {
             parent[at] = parent[parent[at]];
@@ -24,7 +24,7 @@ final class UnionFind {
         return at;
     }
 
-    void join(int a, int b) {
+    public void join(int a, int b) {
         parent[find(a)] = find(b);
     }
 }

@@ -19,7 +19,7 @@ import org.hyphantes.weave.Weave;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Bands too wide for their places, in written files drawn by JSVG: no hole in any strand, and the gauges say so. */
+/** Bands too wide for their places, in written files drawn by JSVG: no hole in any band, and the gauges say so. */
 class CrowdedBandsTest {
     private static List<Snag> crowded(Design design) {
         return Inspection.of(design, new Resolver().resolve(design)).snags().stream()
@@ -44,9 +44,14 @@ class CrowdedBandsTest {
         for (Strand strand : weave.strands()) {
             double length = strand.path().length();
             for (double along = 0.5; along < length; along += 0.5) {
-                Point place = strand.path().at(strand.path().positionAt(along));
-                if (!isInked(picture, place, weave.order().clearance() + 0.2)) {
-                    bare.add(place);
+                double at = strand.path().positionAt(along);
+                for (double aside : new double[] {-0.4, 0, 0.4}) {
+                    Point place = strand.path()
+                            .at(at)
+                            .plus(strand.path().tangent(at).right().times(aside * strand.width()));
+                    if (!isInked(picture, place, weave.order().clearance() + 0.2)) {
+                        bare.add(place);
+                    }
                 }
             }
         }

@@ -1,0 +1,312 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.Operand;
+import org.hyphantes.geometry.plane.Subdivision;
+import org.hyphantes.geometry.plane.UnionFind;
+
+/**
+ * One subdivision of elements that reach one another, each of its faces left to one of them: to the one that lies over all others there;
+ * where they lie over one another in a round, to the one that does so when the last of their crossings is not counted. What lies in
+ * the clearance beside an element that is seen is left to nobody below it.
+ */
+final class Share {
+    private final Elements elements;
+    private final List<Element> all = new ArrayList<>();
+    private final List<Integer> numbers;
+    private final boolean clear;
+    private final Subdivision plane;
+    private final int elementOperands;
+    private final Map<Integer, List<Integer>> drawn = new HashMap<>();
+    private final int[] operandOf;
+    private final List<BitSet> holding = new ArrayList<>();
+    private final int[] owner;
+    private final int[] held;
+    private final List<List<Integer>> beside = new ArrayList<>();
+    private final BitSet left = new BitSet();
+    private final Map<Integer, Integer> joined = new HashMap<>();
+
+    /**
+     * @param numbers of the elements
+     * @param cut the courses that are cut already, beyond which an element of theirs covers nothing
+     * @throws IllegalStateException if they cannot be subdivided
+     */
+    Share(Projection projection, Reaches reaches, Elements elements, List<Integer> numbers, List<Course> cut) {
+        this.elements = elements;
+        this.numbers = numbers;
+        this.clear = reaches.clearance() > 0;
+        List<Operand> operands = new ArrayList<>();
+        for (int e : numbers) {
+            Watch.ask();
+            all.add(elements.all().get(e));
+            operands.add(Operand.all(band(projection, reaches, elements.all().get(e), 0)));
+            if (clear) {
+                operands.add(
+                        Operand.all(band(projection, reaches, elements.all().get(e), reaches.clearance())));
+            }
+        }
+        this.elementOperands = operands.size();
+        drawn(projection, cut, operands);
+        this.plane = Booleans.subdivision(operands);
+        this.operandOf = operandOf(operands);
+        this.held = plane.labels(w -> {
+            holding.add(w.holding());
+            return holding.size() - 1;
+        });
+        this.owner = new int[held.length];
+        Map<BitSet, Integer> known = new HashMap<>();
+        for (int f = 0; f < held.length; f++) {
+            owner[f] = known.computeIfAbsent(covering(f), this::top);
+        }
+        neighbours();
+        if (clear) {
+            clearances();
+        }
+        seams();
+    }
+
+    /** Lays courses that are cut already beside their elements. Beside cubics they run a little otherwise, and are left out. */
+    private void drawn(Projection projection, List<Course> cut, List<Operand> operands) {
+        BitSet strands = new BitSet();
+        Box about = null;
+        for (Element e : all) {
+            Strand strand = projection.strands().get(e.strand());
+            Box box = Reaches.part(strand.path(), new Reaches.Stretch(e.from(), e.to()))
+                    .box();
+            about = about == null ? box : about.with(box);
+            if (e.course() < 0
+                    && strand.band().widths().isEven()
+                    && strand.path().curves().stream().noneMatch(Cubic.class::isInstance)) {
+                strands.set(e.strand());
+            }
+        }
+        for (Course course : cut) {
+            if (strands.get(course.strand()) && course.region().outline().box().meets(about)) {
+                drawn.computeIfAbsent(course.strand(), s -> new ArrayList<>()).add(operands.size());
+                operands.add(Operand.of(course.region()));
+            }
+        }
+    }
+
+    /** Whether an element covers a face of a set of operands: by its band, and by the course that is drawn of it if it is cut already. */
+    private boolean covers(int k, BitSet set) {
+        Element e = all.get(k);
+        List<Integer> courses = e.course() >= 0 ? null : drawn.get(e.strand());
+        return set.get(clear ? 2 * k : k)
+                && (courses == null || courses.stream().anyMatch(set::get));
+    }
+
+    private static int[] operandOf(List<Operand> operands) {
+        List<Integer> of = new ArrayList<>();
+        for (int o = 0; o < operands.size(); o++) {
+            for (int i = 0; i < operands.get(o).paths().size(); i++) {
+                of.add(o);
+            }
+        }
+        return of.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    /** The band of an element, widened by so much. */
+    static List<Region> band(Projection projection, Reaches reaches, Element e, double more) {
+        return reaches.band(projection.strands().get(e.strand()), new Reaches.Stretch(e.from(), e.to()), more);
+    }
+
+    /** The elements, by their places here, that cover a face. */
+    private BitSet covering(int face) {
+        BitSet covering = new BitSet();
+        BitSet set = holding.get(held[face]);
+        for (int o = set.nextSetBit(0); o >= 0 && o < elementOperands; o = set.nextSetBit(o + 1)) {
+            int k = clear ? o / 2 : o;
+            if ((!clear || o % 2 == 0) && covers(k, set)) {
+                covering.set(k);
+            }
+        }
+        return covering;
+    }
+
+    private boolean isInClearance(int k, int face) {
+        BitSet set = holding.get(held[face]);
+        return set.get(2 * k + 1) && !set.get(2 * k);
+    }
+
+    private int over(int k, int l) {
+        return elements.over(numbers.get(k), numbers.get(l));
+    }
+
+    /** The element that gets what all of these cover, -1 for none. */
+    private int top(BitSet covering) {
+        int[] these = covering.stream().toArray();
+        if (these.length < 2) {
+            return these.length == 0 ? -1 : these[0];
+        }
+        int[][] over = new int[these.length][these.length];
+        BitSet under = new BitSet();
+        for (int i = 0; i < these.length; i++) {
+            for (int j = 0; j < i; j++) {
+                over[i][j] = over(these[i], these[j]);
+                over[j][i] = -over[i][j];
+                if (over[i][j] != 0) {
+                    under.set(over[i][j] > 0 ? j : i);
+                }
+            }
+        }
+        int first = under.nextClearBit(0);
+        return these[first < these.length ? first : ofRound(over)];
+    }
+
+    /**
+     * Of elements that lie over one another in a round, the place of the one that gets what they share: their crossings count in order, but
+     * for those that would close a round.
+     */
+    private static int ofRound(int[][] over) {
+        List<int[]> ties = new ArrayList<>();
+        for (int i = 0; i < over.length; i++) {
+            for (int j = 0; j < over.length; j++) {
+                if (over[i][j] > 0) {
+                    ties.add(new int[] {over[i][j], i, j});
+                }
+            }
+        }
+        ties.sort((a, b) -> a[0] != b[0] ? Integer.compare(a[0], b[0]) : Integer.compare(a[1], b[1]));
+        BitSet[] below = new BitSet[over.length];
+        Arrays.setAll(below, i -> new BitSet());
+        BitSet under = new BitSet();
+        for (int[] tie : ties) {
+            if (!below[tie[2]].get(tie[1]) && !below[tie[1]].get(tie[2])) {
+                for (int i = 0; i < over.length; i++) {
+                    if (i == tie[1] || below[i].get(tie[1])) {
+                        below[i].or(below[tie[2]]);
+                        below[i].set(tie[2]);
+                    }
+                }
+            }
+            if (below[tie[1]].get(tie[2])) {
+                under.set(tie[2]);
+            }
+        }
+        return under.nextClearBit(0);
+    }
+
+    private void neighbours() {
+        for (int f = 0; f < held.length; f++) {
+            beside.add(new ArrayList<>(4));
+        }
+        plane.sides((path, right, leftFace) -> {
+            beside.get(right).add(leftFace);
+            beside.get(leftFace).add(right);
+        });
+    }
+
+    /**
+     * Leaves to nobody what lies in the clearance of an element over it, where that element is seen beside it: first what lies along its
+     * own edge, then, from there on, the rest of its clearance.
+     */
+    private void clearances() {
+        Map<Long, Boolean> cut = new HashMap<>();
+        List<long[]> next = new ArrayList<>();
+        for (boolean seen : new boolean[] {true, false}) {
+            plane.sides((path, right, leftFace) -> {
+                if (operandOf[path] % 2 == 0 && operandOf[path] < elementOperands) {
+                    int k = operandOf[path] / 2;
+                    boolean onRight = holding.get(held[right]).get(2 * k);
+                    int within = onRight ? right : leftFace;
+                    int without = onRight ? leftFace : right;
+                    if (isInClearance(k, without) && owner[within] == k == seen) {
+                        if (cut.putIfAbsent(key(k, without), seen) == null) {
+                            next.add(new long[] {k, without});
+                        }
+                    }
+                }
+            });
+        }
+        for (int i = 0; i < next.size(); i++) {
+            Watch.ask();
+            int k = (int) next.get(i)[0];
+            int face = (int) next.get(i)[1];
+            boolean seen = cut.get(key(k, face));
+            if (seen && owner[face] >= 0 && over(k, owner[face]) > 0) {
+                left.set(face);
+            }
+            for (int other : beside.get(face)) {
+                if (isInClearance(k, other) && cut.putIfAbsent(key(k, other), seen) == null) {
+                    next.add(new long[] {k, other});
+                }
+            }
+        }
+    }
+
+    private static long key(int k, int face) {
+        return (long) k << 32 | face;
+    }
+
+    /** Courses of one strand that go on into one another, where nothing over them parts them, are one. */
+    private void seams() {
+        Map<Integer, Integer> places = new HashMap<>();
+        List<Integer> courses = all.stream().map(Element::course).distinct().toList();
+        for (int i = 0; i < courses.size(); i++) {
+            places.put(courses.get(i), i);
+        }
+        UnionFind whole = new UnionFind(courses.size());
+        for (int f = 0; f < held.length; f++) {
+            for (int other : beside.get(f)) {
+                if (label(f) >= 0
+                        && label(other) >= 0
+                        && label(f) != label(other)
+                        && all.get(owner[f]).strand() == all.get(owner[other]).strand()
+                        && over(owner[f], owner[other]) == 0) {
+                    whole.join(places.get(label(f)), places.get(label(other)));
+                }
+            }
+        }
+        int[] least = new int[courses.size()];
+        Arrays.fill(least, Integer.MAX_VALUE);
+        for (int course : courses) {
+            int root = whole.find(places.get(course));
+            least[root] = Math.min(least[root], course);
+        }
+        courses.forEach(course -> joined.put(course, least[whole.find(places.get(course))]));
+    }
+
+    private int label(int face) {
+        return owner[face] < 0 || left.get(face) ? -1 : all.get(owner[face]).course();
+    }
+
+    /** The course that the pieces of a course belong to: its own number, or that of one it goes on into. */
+    int joins(int course) {
+        return joined.getOrDefault(course, course);
+    }
+
+    /** The pieces of each course, by its number. */
+    Map<Integer, List<Region>> kept() {
+        return pieces(true);
+    }
+
+    /** The pieces of each course without any clearance. */
+    Map<Integer, List<Region>> whole() {
+        return pieces(false);
+    }
+
+    private Map<Integer, List<Region>> pieces(boolean cleared) {
+        int[] labels = new int[held.length];
+        for (int f = 0; f < labels.length; f++) {
+            int course =
+                    cleared ? label(f) : owner[f] < 0 ? -1 : all.get(owner[f]).course();
+            labels[f] = course < 0 ? -1 : cleared ? joins(course) : course;
+        }
+        Map<Integer, List<Region>> pieces = new HashMap<>();
+        for (Subdivision.Labelled piece : plane.labelled(labels)) {
+            pieces.computeIfAbsent(piece.label(), k -> new ArrayList<>()).add(piece.region());
+        }
+        return pieces;
+    }
+}
