@@ -25,7 +25,7 @@ import org.hyphantes.treatment.Treatment;
 public record Design(
         String name,
         Unit unit,
-        Material material,
+        Making making,
         Map<String, Amount> measures,
         Page page,
         Net net,
@@ -33,7 +33,7 @@ public record Design(
         Group root) {
     /** A design on a starting page without a net or a sketch. */
     public Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
-        this(name, unit, material, measures, Page.STARTING, Net.STARTING, Sketch.STARTING, root);
+        this(name, unit, Making.in(material), measures, Page.STARTING, Net.STARTING, Sketch.STARTING, root);
     }
 
     public Design {
@@ -58,11 +58,11 @@ public record Design(
     }
 
     public Design withRoot(Group changed) {
-        return new Design(name, unit, material, measures, page, net, sketch, changed);
+        return new Design(name, unit, making, measures, page, net, sketch, changed);
     }
 
     public Design named(String changed) {
-        return new Design(changed, unit, material, measures, page, net, sketch, root.named(changed));
+        return new Design(changed, unit, making, measures, page, net, sketch, root.named(changed));
     }
 
     /** How deep its groups lie within one another; 0 without any. */
@@ -141,7 +141,7 @@ public record Design(
         return renewed(new Design(
                 name,
                 unit,
-                material,
+                making.schema().renewed(making, scope),
                 changed,
                 page.schema().renewed(page, scope),
                 net.schema().renewed(net, scope),
@@ -157,21 +157,21 @@ public record Design(
                 more.put(measure, MeasureOrder.settled(amount, more));
             }
         });
-        return new Design(name, unit, material, more, page, net, sketch, root);
+        return new Design(name, unit, making, more, page, net, sketch, root);
     }
 
     /** This design on another page. */
     public Design withPage(Page changed) {
-        return new Design(name, unit, material, measures, apart(changed), net, sketch, root);
+        return new Design(name, unit, making, measures, apart(changed), net, sketch, root);
     }
 
     /** This design on another net; sizes in its squares are worked out again. */
     public Design withNet(Net changed) {
-        return renewed(new Design(name, unit, material, measures, page, apart(changed), sketch, root));
+        return renewed(new Design(name, unit, making, measures, page, apart(changed), sketch, root));
     }
 
     public Design withSketch(Sketch changed) {
-        return new Design(name, unit, material, measures, page, net, apart(changed), root);
+        return new Design(name, unit, making, measures, page, net, apart(changed), root);
     }
 
     /** What belongs to the design as a whole, by numbers where it was sized in squares of the net: a net cannot be sized by itself. */
@@ -181,11 +181,16 @@ public record Design(
     }
 
     public Design withUnit(Unit changed) {
-        return new Design(name, changed, material, measures, page, net, sketch, root);
+        return new Design(name, changed, making, measures, page, net, sketch, root);
     }
 
-    public Design withMaterial(Material changed) {
-        return new Design(name, unit, changed, measures, page, net, sketch, root);
+    public Material material() {
+        return making.material();
+    }
+
+    /** This design made in something else; another material comes with its own limit. */
+    public Design withMaking(Making changed) {
+        return new Design(name, unit, apart(making.changedTo(changed)), measures, page, net, sketch, root);
     }
 
     private static Design renewed(Design changed) {

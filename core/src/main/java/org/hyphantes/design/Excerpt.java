@@ -39,7 +39,7 @@ public record Excerpt(Design design) {
         return new Excerpt(new Design(
                 design.name(),
                 design.unit(),
-                design.material(),
+                design.making(),
                 used(root, design.measures()),
                 design.page(),
                 design.net(),

@@ -71,7 +71,9 @@ public sealed interface Subject {
         /** The net that it is set out on. */
         NET(Design::net, (d, t) -> d.withNet((Net) t)),
         /** The picture to trace or compare. */
-        SKETCH(Design::sketch, (d, t) -> d.withSketch((Sketch) t));
+        SKETCH(Design::sketch, (d, t) -> d.withSketch((Sketch) t)),
+        /** What it is made in. */
+        MAKING(Design::making, (d, t) -> d.withMaking((Making) t));
 
         private final Function<Design, Described> get;
         private final BiFunction<Design, Described, Design> put;
@@ -79,6 +81,11 @@ public sealed interface Subject {
         OfDesign(Function<Design, Described> get, BiFunction<Design, Described, Design> put) {
             this.get = get;
             this.put = put;
+        }
+
+        /** What it is called in words and by the command line. */
+        public String word() {
+            return get.apply(Design.empty("")).schema().word();
         }
 
         @Override

@@ -129,7 +129,7 @@ final class Bandwork {
 
     /** Bands narrower than the material bears. */
     private void widths() {
-        double limit = design.material().narrowest();
+        double limit = design.making().narrowest().value();
         for (Strand strand : weave.strands()) {
             // A taper is meant to run out.
             if (strand.band().widths().isEven()) {
@@ -150,7 +150,7 @@ final class Bandwork {
     /** Places where bands come near one another beside their crossings. */
     private void gaps(Watch watch) {
         List<Path> paths = weave.strands().stream().map(Strand::path).toList();
-        double limit = design.material().narrowest();
+        double limit = design.making().narrowest().value();
         double widest =
                 weave.strands().stream().mapToDouble(Strand::width).max().orElse(0);
         List<Narrow> all = Narrows.of(paths, widest + NEARLY * limit + 4 * widest, watch);

@@ -34,8 +34,8 @@ final class NarrowestGauge implements Gauge {
     private GaugeReading read(Design design, State worst, List<Bandwork.Measured> work) {
         double least =
                 work.stream().mapToDouble(Bandwork.Measured::narrowest).min().orElse(0);
-        String limit =
-                Numerals.shown(design.material().narrowest() / design.unit().millimetres(), 3);
+        String limit = Numerals.shown(
+                design.making().narrowest().value() / design.unit().millimetres(), 3);
         if (Double.isInfinite(least)) {
             return new GaugeReading(this, worst, "wide, limit " + limit);
         }

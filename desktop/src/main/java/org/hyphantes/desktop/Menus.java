@@ -165,6 +165,8 @@ final class Menus {
                         MenuLine.item("Sketch", "", () -> desk.look(desk.view().about(Subject.OfDesign.SKETCH))),
                         MenuLine.item("Colour of the sketch here", "", new SketchActs(desk)::sampleColour),
                         MenuLine.item("Net", "", () -> desk.look(desk.view().about(Subject.OfDesign.NET))),
+                        MenuLine.item(
+                                "Material", "", () -> desk.look(desk.view().about(Subject.OfDesign.MAKING))),
                         points());
         return menu;
     }

@@ -16,6 +16,9 @@ import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.hyphantes.design.Making;
+import org.hyphantes.design.Material;
+import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.OtherWay;
 import org.hyphantes.desktop.note.Note;
@@ -94,9 +97,20 @@ class HelpWindowTest extends WindowFixture {
                 .isEqualTo(1.5 * strip));
         robot.clickOn("#other-2");
         eventually(() -> assertThat(Habits.otherWay().get()).isEqualTo(OtherWay.BUTTON));
+        robot.clickOn("#material-4");
+        eventually(() -> assertThat(desk.design().making()).isEqualTo(Making.in(Material.LEATHER)));
         robot.clickOn("#settings-close");
         eventually(
                 () -> assertThat(robot.lookup("#settings").query().isVisible()).isFalse());
+        // A limit of one's own stays until another material is chosen.
+        robot.interact(() -> frame.field().requestFocus());
+        write(robot, "material leather").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.view().subject()).contains(Subject.OfDesign.MAKING));
+        TestDesk.on(() -> desk.set(Subject.OfDesign.MAKING, "narrowest", "7 mm", false));
+        eventually(() -> assertThat(desk.resolved().inspection().snags())
+                .anyMatch(s -> s.words().contains("limit 7")));
+        write(robot, "material print").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.design().making()).isEqualTo(Making.in(Material.PRINT)));
     }
 
     /** Menus open by Alt and their letter, also when Alt is let go first. */

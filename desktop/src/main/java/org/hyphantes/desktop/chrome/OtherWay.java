@@ -22,6 +22,24 @@ public enum OtherWay {
         return words;
     }
 
+    /** A click or a drag of the other way, in short. */
+    public String doing(String act) {
+        return switch (this) {
+            case ALT -> "Alt+" + act;
+            case META -> "Window key+" + act;
+            case BUTTON -> "right " + act;
+        };
+    }
+
+    /** What is held, or pressed in place of the left button, in words that follow on "with". */
+    public String held() {
+        return switch (this) {
+            case ALT -> "Alt";
+            case META -> "the window key";
+            case BUTTON -> "the right button";
+        };
+    }
+
     public boolean isMeant(MouseEvent event) {
         return event.getButton() == MouseButton.SECONDARY || key.test(event);
     }

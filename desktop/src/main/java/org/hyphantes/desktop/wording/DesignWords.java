@@ -10,9 +10,9 @@ import org.hyphantes.known.PointKind;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Unit;
 
-/** The words for what a design has one of: its page, net, sketch and unit, and the known points that are switched on. */
+/** The words for what a design has one of: its page, net, sketch, material and unit, and the known points that are switched on. */
 final class DesignWords extends TypedWords {
-    static final List<String> ALL = List.of("page", "net", "sketch", "unit", "fit", "points");
+    static final List<String> ALL = List.of("page", "net", "sketch", "material", "unit", "fit", "points");
 
     /** The sign between a width and a height, which is no part of a unit. */
     private static final String TIMES = "(\\s+[x\u00d7]\\s+|(?<=\\d)[x\u00d7](?=\\d))";
@@ -57,6 +57,12 @@ final class DesignWords extends TypedWords {
                 }
                 if (words.length == 2) {
                     desk.set(Subject.OfDesign.NET, "step", words[1], false);
+                }
+            }
+            case "material" -> {
+                desk.look(desk.view().about(Subject.OfDesign.MAKING));
+                if (!rest.isEmpty()) {
+                    desk.set(Subject.OfDesign.MAKING, "material", rest, false);
                 }
             }
             case "unit" -> unit(rest);

@@ -48,14 +48,10 @@ record Target(Optional<Subject> subject, String key) {
                 return new Subject.OfFigure(group.id(), member.id());
             }
         }
-        if (thing.equals("page")) {
-            return Subject.OfDesign.PAGE;
-        }
-        if (thing.equals("net")) {
-            return Subject.OfDesign.NET;
-        }
-        if (thing.equals("sketch")) {
-            return Subject.OfDesign.SKETCH;
+        for (Subject.OfDesign whole : Subject.OfDesign.values()) {
+            if (thing.equals(whole.word())) {
+                return whole;
+            }
         }
         List<String> known = new ArrayList<>();
         group.members().stream()
@@ -73,6 +69,7 @@ record Target(Optional<Subject> subject, String key) {
             known.add(word);
         }
         throw new CannotRead("There is no " + Quoted.of(thing) + " in " + group.name() + "; it has "
-                + (known.isEmpty() ? "nothing yet" : String.join(", ", known)) + ", page, net, sketch and measures.");
+                + (known.isEmpty() ? "nothing yet" : String.join(", ", known))
+                + ", page, net, sketch, material and measures.");
     }
 }

@@ -2,6 +2,7 @@ package org.hyphantes.exchange.project;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -13,6 +14,7 @@ import java.util.Set;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
+import org.hyphantes.design.Making;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Net;
@@ -105,16 +107,7 @@ final class DesignReader {
     }
 
     private Design read(JsonNode tree) throws CannotOpen {
-        if (!tree.isObject() || !FORMAT.equals(tree.path("format").asText())) {
-            throw new CannotOpen(
-                    "This is not a Hyphantes design: it does not begin with \"format\": \"" + FORMAT + "\".");
-        }
-        int version = Fields.count(tree, "version", "");
-        if (version > VERSION) {
-            throw new CannotOpen("This file was written by a newer Hyphantes (format " + version
-                    + "); this one reads up to " + VERSION + ".");
-        }
-        Older.upgrade((ObjectNode) tree, version);
+        Older.upgrade(tree);
         Fields.only(
                 tree,
                 "",
@@ -124,6 +117,7 @@ final class DesignReader {
                         "name",
                         "unit",
                         "material",
+                        "narrowest",
                         "measures",
                         "page",
                         "net",
@@ -134,17 +128,18 @@ final class DesignReader {
         Unit unit = or(
                 Unit.MM,
                 () -> Fields.one(Fields.text(tree, "unit", ""), List.of(Unit.values()), Unit::symbol, "/unit"));
-        Material material = or(
-                Material.PRINT,
-                () -> Fields.one(
-                        Fields.text(tree, "material", ""), List.of(Material.values()), Material::word, "/material"));
+        Making material = or(
+                Making.in(Material.PRINT),
+                () -> Making.in(Fields.one(
+                        Fields.text(tree, "material", ""), List.of(Material.values()), Material::word, "/material")));
         measures(tree.path("measures"));
         ids.add("design");
         Page page = or(Page.STARTING, () -> (Page) whole(tree, "page", Page.STARTING));
         Net net = or(Net.STARTING, () -> (Net) whole(tree, "net", Net.STARTING));
         square = net.step().value();
         Sketch sketch = or(Sketch.STARTING, () -> (Sketch) whole(tree, "sketch", Sketch.STARTING));
-        return new Design(name, unit, material, measures, page, net, sketch, group(tree, "design", name, ""));
+        Making making = or(material, () -> making(tree, material));
+        return new Design(name, unit, making, measures, page, net, sketch, group(tree, "design", name, ""));
     }
 
     /** What reads something and may find that it cannot. */
@@ -167,6 +162,11 @@ final class DesignReader {
 
     private Described whole(JsonNode tree, String key, Described starting) throws CannotOpen {
         return tree.has(key) ? settings(tree.path(key), starting, List.of(), "/" + key) : starting;
+    }
+
+    private Making making(JsonNode tree, Making starting) throws CannotOpen {
+        JsonNode limit = JsonNodeFactory.instance.objectNode().set("narrowest", tree.path("narrowest"));
+        return tree.has("narrowest") ? (Making) settings(limit, starting, List.of(), "") : starting;
     }
 
     private void measures(JsonNode node) throws CannotOpen {

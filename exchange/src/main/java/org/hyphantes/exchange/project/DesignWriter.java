@@ -8,6 +8,7 @@ import java.util.Map;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
+import org.hyphantes.design.Making;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
@@ -29,6 +30,9 @@ final class DesignWriter {
         tree.put("name", design.name());
         tree.put("unit", design.unit().symbol());
         tree.put("material", design.material().word());
+        if (!design.making().equals(Making.in(design.material()))) {
+            put(tree, "narrowest", design.making().narrowest());
+        }
         ObjectNode measures = tree.putObject("measures");
         design.measures().forEach((name, amount) -> put(measures, name, amount));
         settings(tree.putObject("page"), design.page());

@@ -287,19 +287,22 @@ class ProjectFileTest {
         List<String> names = List.of("rim", "seat", "half", "gap");
         List<String> sizes = List.of(
                 "12", "%s / 2", "%s + 1", "3 sq", "%s + 2 sq", "in(1) + %s", "sqrt(%s * 10)", "was + 1", "1.5 in");
-        List<Subject> subjects =
-                List.of(Subject.OfDesign.PAGE, Subject.OfDesign.NET, new Subject.OfFigure("design", "circle-1"));
-        List<String> keys = List.of("width", "step", "radius");
+        List<Subject> subjects = List.of(
+                Subject.OfDesign.PAGE,
+                Subject.OfDesign.NET,
+                Subject.OfDesign.MAKING,
+                new Subject.OfFigure("design", "circle-1"));
+        List<String> keys = List.of("width", "step", "narrowest", "radius");
         int rings = 0;
         Design design = Recipes.addFigure("design", Circle.STARTING).change().apply(Design.empty("Measures"));
         for (int i = 0; i < 2_000; i++) {
             String size = String.format(sizes.get(random.nextInt(sizes.size())), names.get(random.nextInt(4)));
-            int what = random.nextInt(7);
+            int what = random.nextInt(8);
             try {
-                if (what < 3) {
+                if (what < 4) {
                     design =
                             subjects.get(what).set(design, keys.get(what), size).value();
-                } else if (what == 6) {
+                } else if (what == 7) {
                     design = design.withUnit(Unit.values()[random.nextInt(Unit.values().length)]);
                 } else {
                     design = design.withMeasure(names.get(random.nextInt(4)), size);

@@ -9,6 +9,7 @@ import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.act.FigureActs;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -126,7 +127,7 @@ public final class SetOut implements Stage {
         return List.of(
                 new Deed("drag", "lay the figure named last from one known point to another"),
                 new Deed(
-                        "Alt+drag, right button",
+                        Habits.otherWay().get().doing("drag") + ", right button",
                         "lay it the other way: by diameter, by the middle of a side, on to the edge"),
                 new Deed("Shift, Ctrl while dragging", "hold to whole units and to the net; be free of both"),
                 new Deed("Page Up, Page Down", "go through known points that lie close together"),
@@ -134,7 +135,8 @@ public final class SetOut implements Stage {
                 new Deed("Shift+drag, Ctrl+Shift+drag", "select by a box; by a lasso, or whatever a stroke touches"),
                 new Deed(
                         "drag what is selected",
-                        "move it, with Shift along one axis; by its peg turn it, with Alt scale it"),
+                        "move it, with Shift along one axis; by its peg turn it, with "
+                                + Habits.otherWay().get().held() + " scale it"),
                 new Deed(
                         "arrows, Enter",
                         "carry the needle to a known point, set a leg, open the dividers, set the other"),

@@ -7,6 +7,7 @@ import javafx.scene.layout.Region;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
@@ -82,7 +83,7 @@ public final class WeaveStage implements Stage {
                 Offer.hint("click", "swap"),
                 Offer.hint("drag along a strand", "lay it"),
                 Offer.hint("stroke from the ground", "break, rejoin"),
-                Offer.hint("Alt+click", "release"),
+                Offer.hint(Habits.otherWay().get().doing("click"), "release"),
                 Offer.hint("letter", "lift"),
                 Offer.hint("Space, Insert", "swap, break at the needle"));
     }
@@ -92,8 +93,13 @@ public final class WeaveStage implements Stage {
         return List.of(
                 new Deed("click, Space", "swap the crossing, with all that the act reaches"),
                 new Deed("Ctrl+click, Shift+click", "swap this one only; one step broader"),
-                new Deed("Alt+click, right button, Enter", "release it, so that it follows the rhythm again"),
-                new Deed("drag along a band", "lay its strand over, under, over from there; with Alt under first"),
+                new Deed(
+                        Habits.otherWay().get().doing("click") + ", right button, Enter",
+                        "release it, so that it follows the rhythm again"),
+                new Deed(
+                        "drag along a band",
+                        "lay its strand over, under, over from there; with "
+                                + Habits.otherWay().get().held() + " under first"),
                 new Deed(
                         "stroke from ground to ground",
                         "break the crossing between; again rejoins it, across it turns the break"),
