@@ -24,7 +24,7 @@ import org.hyphantes.gauge.Snag;
 
 /**
  * Presses a key every 25 ms in the real window, first at rest, then while a mend of a design of 1,000 crossings is tried over and over,
- * and while each file named is opened; prints how long each key waits until it has been answered.
+ * and while each file named is opened and when it is; prints how long each key waits until it has been answered.
  */
 public final class KeyTimes extends Application {
     private static final int WARM_UP = 60;
@@ -99,6 +99,11 @@ public final class KeyTimes extends Application {
                     frame.documents().load(Path.of(file));
                 });
                 print("while " + Path.of(file).getFileName() + " is opened, " + round, presses(window, KEYS_OF_FILE));
+                for (int i = 0; i < 100 && !on(() -> desk.settledProperty().get()); i++) {
+                    Thread.sleep(100);
+                }
+                Thread.sleep(1_000);
+                print("when it is open, " + round, presses(window, KEYS_OF_FILE));
                 Platform.runLater(() -> desk.lay(before));
                 Thread.sleep(1_500);
             }
