@@ -14,10 +14,13 @@ import org.hyphantes.geometry.offset.BandEdge;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.piece.Cell;
+import org.hyphantes.piece.Tessera;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Spine;
+import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
@@ -77,6 +80,12 @@ final class Depiction {
                 marks.add(new Mark.Stroke(path, Paint.BARE_LINE, Origin.of(strand.key())));
             }
         }
+        for (Inlay inlay : work.mosaics()) {
+            for (Cell cell : inlay.mosaic().division().cells()) {
+                Path path = cell.region().outline().map(inlay.placed());
+                marks.add(new Mark.Stroke(path, Paint.BARE_LINE, Origin.piece(0)));
+            }
+        }
         Mark.Group group = group(Mark.Part.LINES, marks, Affine.IDENTITY, 0);
         return new Scene(List.of(group), figures, group.box());
     }
@@ -97,7 +106,32 @@ final class Depiction {
             marks.add(group(Mark.Part.WEAVE, strands(laying), laying.placed(), letters));
             letters += laying.weave().strands().size();
         }
+        for (Inlay inlay : work.mosaics()) {
+            watch.step();
+            marks.add(group(Mark.Part.PIECES, rings(inlay), inlay.placed(), 0));
+        }
         return new Scene(marks, figures, box(marks));
+    }
+
+    /** The pieces of a mosaic that are not dropped, those of each ring a group. */
+    private static List<Mark> rings(Inlay inlay) {
+        Map<Integer, List<Mark>> rings = new java.util.TreeMap<>();
+        List<Tessera> pieces = inlay.mosaic().pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            Tessera piece = pieces.get(i);
+            Cell cell = inlay.mosaic().division().cells().get(piece.cells().get(0));
+            Paint paint = cell.isGround()
+                    ? Paint.ground(inlay.colours().get(i))
+                    : Paint.band(inlay.colours().get(i));
+            for (Region shape : piece.shapes()) {
+                rings.computeIfAbsent(piece.ring(), r -> new ArrayList<>())
+                        .add(new Mark.Area(shape, paint, Origin.piece(piece.number())));
+            }
+        }
+        List<Mark> groups = new ArrayList<>();
+        rings.forEach((ring, marks) ->
+                groups.add(Mark.Group.of(Mark.Part.RING, marks, Affine.IDENTITY, 0, Origin.piece(ring))));
+        return groups;
     }
 
     private static Mark.Group group(Mark.Part part, List<Mark> marks, Affine map, int letters) {

@@ -32,6 +32,11 @@ public record Paint(Optional<Colour> fill, Optional<Colour> line, double weight,
         return colour.isEmpty() ? BAND : new Paint(colour, BAND.line, BAND.weight, false);
     }
 
+    /** A ground between bands: of a colour, if there is one, or left bare; it has no line of its own. */
+    public static Paint ground(Optional<Colour> colour) {
+        return new Paint(colour, Optional.empty(), 0, false);
+    }
+
     /** The same with another fill; null for none. */
     public Paint filled(Colour other) {
         return new Paint(Optional.ofNullable(other), line, weight, isPlain);

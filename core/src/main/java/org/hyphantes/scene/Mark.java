@@ -117,6 +117,10 @@ public sealed interface Mark {
         /** A weave: no two of its areas overlap, so that they may be drawn in any order. */
         WEAVE,
         /** One strand of a weave. */
-        STRAND
+        STRAND,
+        /** A mosaic: no two of its areas overlap. */
+        PIECES,
+        /** One ring of a mosaic. */
+        RING
     }
 }

@@ -1,5 +1,6 @@
 package org.hyphantes.scene;
 
+import java.util.List;
 import org.hyphantes.weave.StrandKey;
 
 /**
@@ -20,6 +21,11 @@ public record Origin(StrandKey key, int strand, int course, int piece, int tile)
     /** Of a course of a strand; -1 for all of the strand. */
     public static Origin of(StrandKey key, int strand, int course) {
         return new Origin(key, strand, course, -1, -1);
+    }
+
+    /** Of a piece, or a ring of pieces, by its number. */
+    public static Origin piece(int number) {
+        return new Origin(new StrandKey("", List.of()), -1, -1, number, -1);
     }
 
     public boolean isWoven() {

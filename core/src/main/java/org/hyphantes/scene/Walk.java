@@ -73,7 +73,7 @@ public final class Walk {
 
     private void group(Mark.Group group, Affine map) {
         output.begin(group);
-        if (group.part() == Mark.Part.WEAVE && look.scale() > 0) {
+        if ((group.part() == Mark.Part.WEAVE || group.part() == Mark.Part.PIECES) && look.scale() > 0) {
             weave(group, map);
         } else if (group.part() == Mark.Part.LINES && look.scale() > 0) {
             lines(group, map);

@@ -46,6 +46,21 @@ public final class Entry {
         return text;
     }
 
+    /** A list of texts, each of which may be long. */
+    public List<String> texts(String key) throws CannotRead {
+        if (!(value(key) instanceof List<?> list) || list.size() > Limits.ENTRIES) {
+            throw new CannotRead(at + "/" + key, "a list of texts is wanted here.");
+        }
+        List<String> texts = new ArrayList<>();
+        for (Object each : list) {
+            if (!(each instanceof String text) || text.length() > Limits.LIST || Quoted.isUnsound(text)) {
+                throw new CannotRead(at + "/" + key, "a list of texts that can be shown is wanted here.");
+            }
+            texts.add(text);
+        }
+        return texts;
+    }
+
     /** A whole number of 0 or more. */
     public int count(String key) throws CannotRead {
         if (!(value(key) instanceof Integer count) || count < 0) {

@@ -134,7 +134,7 @@ public record AlongLine(
             double share = places.size() == 1 ? 0 : (double) k / (places.size() - 1);
             lay(lines, motif, places.get(k), from.value() + (to.value() - from.value()) * share, k);
         }
-        return new Work(lines, work.weaves(), Symmetry.NONE);
+        return new Work(lines, work.weaves(), work.mosaics(), Symmetry.NONE);
     }
 
     /**

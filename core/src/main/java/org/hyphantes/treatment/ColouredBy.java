@@ -3,5 +3,11 @@ package org.hyphantes.treatment;
 /** What has one colour. */
 public enum ColouredBy {
     STRAND,
-    FIGURE
+    FIGURE,
+    /** The pieces of each ring; lines by their figure. */
+    RING,
+    /** Every second piece; lines by their figure. */
+    CHEQUER,
+    /** The grounds between bands, by their rings; all else keeps what it has. */
+    GROUND
 }

@@ -155,7 +155,7 @@ public record Interlace(
         List<Laying> weaves = new ArrayList<>(work.weaves());
         weaves.add(
                 new Laying(woven.get(), surroundings.group(), surroundings.step(), Affine.IDENTITY, inOrder, shading));
-        return new Work(rest, weaves, work.symmetry());
+        return new Work(rest, weaves, work.mosaics(), work.symmetry());
     }
 
     /** The colour of a strand, or of the one that it was before it was broken. */

@@ -92,6 +92,7 @@ public record Mirror(String figures, Amount lines, String through, Amount at, Sp
         Distinct distinct = new Distinct(10 * work.tolerance().distance());
         List<Laid> laid = new ArrayList<>();
         List<Laying> weaves = new ArrayList<>();
+        List<Inlay> mosaics = new ArrayList<>();
         for (int image = 0; image < 2 * count(); image++) {
             surroundings.watch().step();
             if (image == 0 && original == Keeping.LEAVING_OUT) {
@@ -109,12 +110,13 @@ public record Mirror(String figures, Amount lines, String through, Amount at, Sp
             for (Laying laying : work.weaves()) {
                 weaves.add(laying.carried(map));
             }
+            work.mosaics().forEach(m -> mosaics.add(m.carried(map)));
         }
         if (original == Keeping.LEAVING_OUT) {
-            return new Work(laid, weaves, Symmetry.NONE);
+            return new Work(laid, weaves, mosaics, Symmetry.NONE);
         }
         Optional<Turning> turning = count() > 1 ? Optional.of(own) : turnedBefore ? work.turning() : Optional.empty();
-        return new Work(laid, weaves, new Symmetry(turning, Optional.of(mirror), List.of()));
+        return new Work(laid, weaves, mosaics, new Symmetry(turning, Optional.of(mirror), List.of()));
     }
 
     /** In a mirror the copies of a turning follow on one another the other way round. */

@@ -13,12 +13,14 @@ public enum Phase {
     BANDS,
     /** Bands are woven. */
     WEAVE,
+    /** What is enclosed becomes pieces. */
+    PIECES,
     /** What is there is coloured. */
     COLOUR;
 
     /** Whether what a step of this phase makes is set out no more. */
     public boolean endsSettingOut() {
-        return this == STRANDS || this == BANDS || this == WEAVE;
+        return this == STRANDS || this == BANDS || this == WEAVE || this == PIECES;
     }
 
     /** Whether a step of this phase needs lines that are not woven yet. */

@@ -18,6 +18,7 @@ final class Repertoire {
             Band.STARTING,
             Taper.STARTING,
             Interlace.STARTING,
+            Pieces.STARTING,
             Colouring.STARTING);
 
     private Repertoire() {}

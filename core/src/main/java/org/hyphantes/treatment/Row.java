@@ -61,6 +61,7 @@ public record Row(String figures, String steps, Amount towards) implements Treat
         }
         List<Laid> lines = new ArrayList<>();
         List<Laying> weaves = new ArrayList<>();
+        List<Inlay> mosaics = new ArrayList<>();
         List<Double> far = far();
         Distinct distinct = new Distinct(10 * work.tolerance().distance());
         for (int k = 0; k < far.size(); k++) {
@@ -75,8 +76,9 @@ public record Row(String figures, String steps, Amount towards) implements Treat
             for (Laying laying : work.weaves()) {
                 weaves.add(laying.carried(map));
             }
+            work.mosaics().forEach(m -> mosaics.add(m.carried(map)));
         }
-        return new Work(lines, weaves, new Symmetry(Optional.empty(), Optional.empty(), shifts(far)));
+        return new Work(lines, weaves, mosaics, new Symmetry(Optional.empty(), Optional.empty(), shifts(far)));
     }
 
     /** The shifts from each copy to every other, but for rounding each once. */

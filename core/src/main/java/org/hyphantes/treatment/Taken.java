@@ -29,8 +29,8 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         }
         return new Taken(
                 treatment,
-                new Work(part, woven, work.symmetry()),
-                new Work(others, otherWeaves, work.symmetry()),
+                new Work(part, woven, List.of(), work.symmetry()),
+                new Work(others, otherWeaves, work.mosaics(), work.symmetry()),
                 work);
     }
 
@@ -60,8 +60,10 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         }
         List<Laying> weaves = new ArrayList<>(others.weaves());
         weaves.addAll(made.weaves());
+        List<Inlay> mosaics = new ArrayList<>(others.mosaics());
+        mosaics.addAll(made.mosaics());
         boolean kept = made.symmetry().equals(whole.symmetry()) || carriesTheOthers(made.symmetry());
-        return new Work(lines, weaves, kept ? made.symmetry() : Symmetry.NONE);
+        return new Work(lines, weaves, mosaics, kept ? made.symmetry() : Symmetry.NONE);
     }
 
     /** Whether what passed by is carried to itself as well, line by line. */

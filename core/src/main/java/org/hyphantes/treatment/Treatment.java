@@ -19,6 +19,7 @@ public sealed interface Treatment extends Described
                 Band,
                 Taper,
                 Interlace,
+                Pieces,
                 Colouring {
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;

@@ -145,7 +145,14 @@ public record Turn(
                 weaves.add(laying.carried(place(k, false, centre, seat)));
             }
         }
-        return new Work(lines, weaves, isRing() ? symmetry(work.symmetry(), turning, centre) : Symmetry.NONE);
+        List<Inlay> mosaics = new ArrayList<>();
+        for (Inlay inlay : work.mosaics()) {
+            Point seat = inlay.placed().of(Point.ORIGIN);
+            for (int k = 0; k < count(); k++) {
+                mosaics.add(inlay.carried(place(k, false, centre, seat)));
+            }
+        }
+        return new Work(lines, weaves, mosaics, isRing() ? symmetry(work.symmetry(), turning, centre) : Symmetry.NONE);
     }
 
     /** The turns, and the mirror line the motif had if it goes through their centre. */

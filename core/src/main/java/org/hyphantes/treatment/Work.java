@@ -10,17 +10,18 @@ import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 
 /**
- * The work of a group as it stands between two treatments: lines not yet woven, weaves, and the symmetry under
+ * The work of a group as it stands between two treatments: lines not yet woven, weaves, mosaics of pieces, and the symmetry under
  * which all of it is carried to itself.
  */
-public record Work(List<Laid> lines, List<Laying> weaves, Symmetry symmetry) {
+public record Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry) {
     public Work {
         lines = List.copyOf(lines);
         weaves = List.copyOf(weaves);
+        mosaics = List.copyOf(mosaics);
     }
 
     public static Work of(List<Laid> lines) {
-        return new Work(lines, List.of(), Symmetry.NONE);
+        return new Work(lines, List.of(), List.of(), Symmetry.NONE);
     }
 
     /** Both works together, this one behind. */
@@ -29,11 +30,13 @@ public record Work(List<Laid> lines, List<Laying> weaves, Symmetry symmetry) {
         allLines.addAll(other.lines);
         List<Laying> allWeaves = new ArrayList<>(weaves);
         allWeaves.addAll(other.weaves);
-        return new Work(allLines, allWeaves, Symmetry.NONE);
+        List<Inlay> allMosaics = new ArrayList<>(mosaics);
+        allMosaics.addAll(other.mosaics);
+        return new Work(allLines, allWeaves, allMosaics, Symmetry.NONE);
     }
 
     Work withLines(List<Laid> changed) {
-        return new Work(changed, weaves, symmetry);
+        return new Work(changed, weaves, mosaics, symmetry);
     }
 
     /** The turns under which it is carried to itself, if any. */
@@ -41,14 +44,15 @@ public record Work(List<Laid> lines, List<Laying> weaves, Symmetry symmetry) {
         return symmetry.turning();
     }
 
-    /** How many lines and weaves there are. */
+    /** How many lines, weaves and mosaics there are. */
     public int size() {
-        return lines.size() + weaves.size();
+        return lines.size() + weaves.size() + mosaics.size();
     }
 
-    /** How many courses the weaves have, which is what laying them costs. */
+    /** How many courses the weaves have, and pieces the mosaics, which is what laying them costs. */
     public long courses() {
-        return weaves.stream().mapToLong(l -> l.weave().courses().size()).sum();
+        return weaves.stream().mapToLong(l -> l.weave().courses().size()).sum()
+                + mosaics.stream().mapToLong(m -> m.mosaic().pieces().size()).sum();
     }
 
     /** The tolerance that fits the lines. */

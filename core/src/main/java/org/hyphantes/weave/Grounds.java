@@ -24,7 +24,7 @@ public final class Grounds {
     public static List<Region> of(Weave weave) {
         List<Region> bands = new ArrayList<>();
         for (int s = 0; s < weave.strands().size(); s++) {
-            bands.addAll(bands(weave, s));
+            stretches(weave, s).forEach(bands::addAll);
         }
         if (bands.isEmpty()) {
             return List.of();
@@ -47,14 +47,14 @@ public final class Grounds {
         return kept;
     }
 
-    /** The band of a strand in stretches, each from half the way before a crossing to half the way after it, so that none overlaps itself. */
-    private static List<Region> bands(Weave weave, int s) {
+    /** The band of a strand in stretches along it, each from half the way before a crossing to half the way after it, so that none overlaps itself. */
+    public static List<List<Region>> stretches(Weave weave, int s) {
         Strand strand = weave.strands().get(s);
         Path path = strand.path();
         Projection projection = weave.projection();
         int n = projection.passages(s);
         if (n < 2) {
-            return BandOutline.regions(path, strand.band().widths(), strand.ends());
+            return List.of(BandOutline.regions(path, strand.band().widths(), strand.ends()));
         }
         List<Double> cuts = new ArrayList<>();
         for (int i = path.closed() ? 0 : 1; i < n; i++) {
@@ -65,13 +65,13 @@ public final class Grounds {
         }
         cuts.sort(Comparator.naturalOrder());
         cuts = apart(cuts);
-        List<Region> bands = new ArrayList<>();
+        List<List<Region>> bands = new ArrayList<>();
         for (int i = path.closed() ? 0 : -1; i < cuts.size(); i++) {
             double from = i < 0 ? 0 : cuts.get(i);
             boolean last = i == cuts.size() - 1;
             double to = !last ? cuts.get(i + 1) : path.closed() ? cuts.get(0) : path.size();
             Path stretch = new Path(path.part(from, to), false);
-            bands.addAll(BandOutline.regions(
+            bands.add(BandOutline.regions(
                     stretch, Reaches.widths(strand, from, to), path.closed() ? Ends.BUTT : strand.ends()));
         }
         return bands;

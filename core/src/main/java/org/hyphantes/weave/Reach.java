@@ -8,11 +8,11 @@ public enum Reach {
     EVERY_TURN_AND_MIRROR,
     EVERY_REPEAT;
 
-    boolean turns() {
+    public boolean turns() {
         return this == EVERY_TURN || this == EVERY_TURN_AND_MIRROR || this == EVERY_REPEAT;
     }
 
-    boolean mirrors() {
+    public boolean mirrors() {
         return this == MIRROR_TWIN || this == EVERY_TURN_AND_MIRROR;
     }
 }

@@ -61,7 +61,8 @@ public final class Booleans {
         return subdivision(operands, List.of());
     }
 
-    private static Subdivision subdivision(List<Operand> operands, List<Path> cutters) {
+    /** The same with paths, open or closed, that only divide. */
+    public static Subdivision subdivision(List<Operand> operands, List<Path> cutters) {
         List<Path> paths = new ArrayList<>();
         List<Integer> owners = new ArrayList<>();
         for (int o = 0; o < operands.size(); o++) {

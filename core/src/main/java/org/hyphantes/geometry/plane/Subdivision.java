@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -365,6 +366,23 @@ public final class Subdivision {
         return pieces;
     }
 
+    /**
+     * A bounded face as a region.
+     *
+     * @param face its number
+     * @param sources for each of its borders the stretches of the given paths that it runs along
+     */
+    public record Face(int face, Region region, List<List<Stretch>> sources) {}
+
+    /** All bounded faces, in order. */
+    public List<Face> traced() {
+        int[] labels = new int[faces];
+        Arrays.setAll(labels, f -> f - 1);
+        List<Face> all = new ArrayList<>();
+        borders().walk(labels, true, true, (label, region, from) -> all.add(new Face(label + 1, region, from)));
+        return all;
+    }
+
     /** A region made of faces of one label. */
     public record Labelled(int label, Region region) {}
 
@@ -388,6 +406,22 @@ public final class Subdivision {
                 boolean against = edges.useAgainst(use);
                 taker.told(edges.usePath(use), face(against ? 2 * e + 1 : 2 * e), face(against ? 2 * e : 2 * e + 1));
             }
+        }
+    }
+
+    /** Told of each edge once: the faces on both sides of it, and it itself. */
+    public interface Edged {
+        void told(int right, int left, Curve curve);
+    }
+
+    /** Tells what lies on either side of every edge. */
+    public void edges(Edged taker) {
+        for (int e = 0; e < edges.size(); e++) {
+            Watch.ask();
+            int use = edges.firstUse(e);
+            Curve curve = sources.curve(edges.useCurve(use)).part(edges.useFrom(use), edges.useTo(use));
+            boolean against = edges.useAgainst(use);
+            taker.told(face(against ? 2 * e + 1 : 2 * e), face(against ? 2 * e : 2 * e + 1), curve);
         }
     }
 

@@ -20,7 +20,7 @@ import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
 import org.hyphantes.weave.Strand;
 
-/** Writes the marks of a scene as SVG: one path for each course, in a group for each strand. */
+/** Writes the marks of a scene as SVG: one path for each course, in a group for each strand, and one for each piece, in a group for each ring. */
 final class SvgOutput implements Output {
     private static final String NAMESPACE = "http://www.w3.org/2000/svg";
 
@@ -36,6 +36,7 @@ final class SvgOutput implements Output {
     private int clips;
     private String strand = "";
     private boolean lines;
+    private int ring;
 
     /** Whether each group that has begun is an element of its own. */
     private final Deque<Boolean> open = new ArrayDeque<>();
@@ -82,13 +83,14 @@ final class SvgOutput implements Output {
 
     @Override
     public void begin(Mark.Group group) {
-        if (group.part() == Mark.Part.WEAVE) {
+        if (group.part() == Mark.Part.WEAVE || group.part() == Mark.Part.PIECES) {
             letters = group.letters();
             open.push(false);
             return;
         }
         lines = group.part() == Mark.Part.LINES;
-        strand = lines ? "" : Strand.letter(letters + group.origin().strand());
+        ring = group.part() == Mark.Part.RING ? group.origin().piece() : 0;
+        strand = lines || ring > 0 ? "" : Strand.letter(letters + group.origin().strand());
         numbers.clear();
         open.push(!group.marks().isEmpty());
         if (group.marks().isEmpty()) {
@@ -97,9 +99,9 @@ final class SvgOutput implements Output {
         sure(() -> {
             line(1);
             xml.writeStartElement("g");
-            id(lines ? "lines" : "strand-" + strand);
+            id(lines ? "lines" : ring > 0 ? "ring-" + ring : "strand-" + strand);
             line(2);
-            title(lines ? "Lines" : "Strand " + strand);
+            title(lines ? "Lines" : ring > 0 ? "Ring " + ring : "Strand " + strand);
         });
     }
 
@@ -131,7 +133,8 @@ final class SvgOutput implements Output {
     public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
         for (Mark.Area area : areas) {
             Watch.ask();
-            String id = (lines ? "band" : strand) + "-" + number(Named.AREA);
+            String id =
+                    ring > 0 ? "piece-" + area.origin().piece() : (lines ? "band" : strand) + "-" + number(Named.AREA);
             path(id, PathData.of(laid(area.region(), map)), paint);
         }
     }

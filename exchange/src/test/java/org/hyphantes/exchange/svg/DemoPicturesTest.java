@@ -47,7 +47,7 @@ class DemoPicturesTest {
             weaves.add(
                     new Laying(laying.weave(), laying.group(), laying.step(), Affine.IDENTITY, colours, Shading.NONE));
         }
-        return Artwork.of(new Work(List.of(), weaves, work.symmetry()), design.figures(), Watch.NONE);
+        return Artwork.of(new Work(List.of(), weaves, List.of(), work.symmetry()), design.figures(), Watch.NONE);
     }
 
     @ParameterizedTest

@@ -1,0 +1,319 @@
+package org.hyphantes.piece;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.FillRule;
+import org.hyphantes.geometry.plane.Operand;
+import org.hyphantes.geometry.plane.Subdivision;
+import org.hyphantes.geometry.plane.UnionFind;
+import org.hyphantes.weave.Reach;
+
+/**
+ * All that lines and areas enclose, cell by cell: named by structure, in rings from the middle outward, with what lies beside each.
+ * Cells are numbered ring by ring, and in each ring clockwise from twelve o'clock.
+ */
+public final class Division {
+    private final List<Cell> cells;
+    private final List<List<Neighbour>> neighbours;
+    private final List<FreeEnd> freeEnds;
+    private final Siblings siblings;
+    private final Map<PieceName, Integer> byName = new HashMap<>();
+    private final Subdivision plane;
+    private final int[] cellOfFace;
+    private final CellGrid grid;
+    private final int[] givenOf;
+
+    private Division(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
+        List<Bounding> paths = new ArrayList<>();
+        List<Operand> operands = new ArrayList<>();
+        for (AreaBounds area : areas) {
+            operands.add(new Operand(area.borders(), FillRule.EVEN_ODD));
+            area.borders().forEach(b -> paths.add(new Bounding(area.key(), area.role(), b)));
+        }
+        paths.addAll(lines);
+        this.plane = Booleans.subdivision(
+                operands, lines.stream().map(Bounding::path).toList());
+        int[] within = plane.labels(
+                w -> w.holding().stream().anyMatch(o -> areas.get(o).woven())
+                        ? Cell.GIVEN
+                        : w.holding().nextSetBit(0));
+        List<Subdivision.Face> all = plane.traced();
+        Naming naming = new Naming(paths, all);
+        // What lies under a finished weave is its courses, as they are.
+        List<Subdivision.Face> faces =
+                all.stream().filter(f -> within[f.face()] != Cell.GIVEN).toList();
+        List<Cell> found = new ArrayList<>();
+        for (Subdivision.Face face : faces) {
+            Watch.ask();
+            Region region = face.region();
+            found.add(new Cell(
+                    region,
+                    naming.name(face),
+                    region.centroid(),
+                    region.area(),
+                    within[face.face()],
+                    !areas.isEmpty() && within[face.face()] < 0,
+                    0));
+        }
+        for (Given piece : given) {
+            String word = new Bounding(piece.key(), piece.role(), piece.region().outline()).word();
+            found.add(new Cell(
+                    piece.region(),
+                    new PieceName(List.of(word)),
+                    piece.region().centroid(),
+                    piece.region().area(),
+                    Cell.GIVEN,
+                    false,
+                    0));
+        }
+        double tolerance = tolerance(paths, given);
+        Siblings loose = Siblings.of(found, centre, tolerance);
+        int[] ring = rings(found, loose, centre, tolerance);
+        Integer[] order = order(found, ring, centre);
+        int[] place = new int[order.length];
+        List<Cell> sorted = new ArrayList<>();
+        for (int i = 0; i < order.length; i++) {
+            place[order[i]] = i;
+            sorted.add(found.get(order[i]).inRing(ring[order[i]]));
+        }
+        this.cells = List.copyOf(sorted);
+        this.siblings =
+                new Siblings(loose.turns(), moved(loose.next(), order, place), moved(loose.mirrored(), order, place));
+        this.cellOfFace = new int[plane.faces()];
+        Arrays.fill(cellOfFace, -1);
+        for (int i = 0; i < faces.size(); i++) {
+            cellOfFace[faces.get(i).face()] = place[i];
+        }
+        for (int i = 0; i < cells.size(); i++) {
+            byName.putIfAbsent(cells.get(i).name(), i);
+        }
+        this.givenOf = new int[cells.size()];
+        for (int i = 0; i < cells.size(); i++) {
+            givenOf[i] = order[i] - faces.size();
+        }
+        this.grid = new CellGrid(cells);
+        this.neighbours = beside(!given.isEmpty());
+        this.freeEnds = ends(paths, paths.size() - lines.size());
+    }
+
+    private static double tolerance(List<Bounding> paths, List<Given> given) {
+        List<Box> boxes = new ArrayList<>();
+        paths.forEach(b -> boxes.add(b.path().box()));
+        given.forEach(g -> boxes.add(g.region().outline().box()));
+        return Tolerance.of(Box.round(boxes)).distance();
+    }
+
+    /** Ring by ring, and in each clockwise. */
+    private static Integer[] order(List<Cell> found, int[] ring, Point centre) {
+        Integer[] order = new Integer[found.size()];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(
+                order,
+                Comparator.<Integer>comparingInt(i -> ring[i])
+                        .thenComparingDouble(i -> Siblings.bearing(found.get(i).place(), centre)));
+        return order;
+    }
+
+    /**
+     * Divides the plane.
+     *
+     * @param areas bands, which stay areas
+     * @param lines what divides, open or closed
+     * @param given what is a piece already
+     * @param centre about which turns and mirrors of the pieces are looked for
+     * @throws IllegalStateException if the arrangement cannot be resolved
+     */
+    public static Division of(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
+        return new Division(areas, lines, given, centre);
+    }
+
+    private static int[] moved(int[] map, Integer[] order, int[] place) {
+        if (map == null) {
+            return null;
+        }
+        int[] moved = new int[map.length];
+        for (int i = 0; i < map.length; i++) {
+            moved[i] = place[map[order[i]]];
+        }
+        return moved;
+    }
+
+    /** The ring of each cell: what turns and the mirror carry to one another, numbered from the middle outward from 1. */
+    private static int[] rings(List<Cell> cells, Siblings siblings, Point centre, double tolerance) {
+        UnionFind orbits = new UnionFind(cells.size());
+        for (int i = 0; i < cells.size(); i++) {
+            orbits.join(i, siblings.next()[i]);
+            if (siblings.isMirrored()) {
+                orbits.join(i, siblings.mirrored()[i]);
+            }
+        }
+        double step = 64 * tolerance;
+        Map<Integer, double[]> first = new HashMap<>();
+        for (int i = 0; i < cells.size(); i++) {
+            Point place = cells.get(i).place();
+            double out = Math.rint(place.distance(centre) / step) * step;
+            double bearing = out == 0 ? 0 : Siblings.bearing(place, centre);
+            first.merge(orbits.find(i), new double[] {out, bearing}, (a, b) ->
+                    new double[] {Math.min(a[0], b[0]), Math.min(a[1], b[1])});
+        }
+        List<Integer> roots = new ArrayList<>(first.keySet());
+        roots.sort(Comparator.<Integer>comparingDouble(r -> first.get(r)[0]).thenComparingDouble(r -> first.get(r)[1]));
+        Map<Integer, Integer> number = new HashMap<>();
+        roots.forEach(r -> number.put(r, number.size() + 1));
+        int[] ring = new int[cells.size()];
+        Arrays.setAll(ring, i -> number.get(orbits.find(i)));
+        return ring;
+    }
+
+    private List<List<Neighbour>> beside(boolean woven) {
+        Map<Long, Double> shared = new HashMap<>();
+        plane.edges((right, left, curve) -> {
+            int a = cellOfFace[right];
+            int b = cellOfFace[left];
+            if (a >= 0 && b >= 0 && a != b) {
+                shared.merge((long) Math.min(a, b) << 32 | Math.max(a, b), curve.length(), Double::sum);
+            }
+        });
+        if (woven) {
+            besideCourses(shared);
+        }
+        List<List<Neighbour>> beside = new ArrayList<>();
+        cells.forEach(c -> beside.add(new ArrayList<>(4)));
+        shared.forEach((pair, length) -> {
+            int a = (int) (pair >> 32);
+            int b = (int) (long) pair;
+            beside.get(a).add(new Neighbour(b, length));
+            beside.get(b).add(new Neighbour(a, length));
+        });
+        beside.forEach(list -> list.sort(Comparator.comparingInt(Neighbour::cell)));
+        return beside;
+    }
+
+    /** What lies between the bands of a weave has the courses beside it for neighbours, told a little within each edge. */
+    private void besideCourses(Map<Long, Double> shared) {
+        plane.edges((right, left, curve) -> {
+            int a = cellOfFace[right];
+            int b = cellOfFace[left];
+            if (a >= 0 == b >= 0) {
+                return;
+            }
+            double aside = 1e-6 * curve.length();
+            Point normal = curve.tangent(0.5).right().times(a >= 0 ? -aside : aside);
+            int ground = Math.max(a, b);
+            at(curve.at(0.5).plus(normal))
+                    .ifPresent(course -> shared.merge(
+                            (long) Math.min(course, ground) << 32 | Math.max(course, ground),
+                            curve.length(),
+                            Double::sum));
+        });
+    }
+
+    /** The ends of open lines beside which the same piece lies on both sides. */
+    private List<FreeEnd> ends(List<Bounding> paths, int firstLine) {
+        Map<Integer, List<Integer>> dangling = new HashMap<>();
+        plane.sides((path, right, left) -> {
+            if (right == left && path >= firstLine && !paths.get(path).path().closed()) {
+                dangling.computeIfAbsent(path, p -> new ArrayList<>()).add(right);
+            }
+        });
+        List<FreeEnd> ends = new ArrayList<>();
+        dangling.forEach((number, faces) -> {
+            Path path = paths.get(number).path();
+            for (Point end : List.of(path.start(), path.end())) {
+                for (int face : faces.stream().distinct().toList()) {
+                    int cell = cellOfFace[face];
+                    if (cell >= 0 && cells.get(cell).region().contains(end)) {
+                        double away = cells.get(cell).region().borders().stream()
+                                .mapToDouble(b -> b.at(b.nearest(end)).distance(end))
+                                .min()
+                                .orElse(0);
+                        ends.add(new FreeEnd(paths.get(number).key(), end, cell, away));
+                    }
+                }
+            }
+        });
+        ends.sort(Comparator.comparing(e -> e.line().toString()));
+        return List.copyOf(ends);
+    }
+
+    public List<Cell> cells() {
+        return cells;
+    }
+
+    /** What shares edges with a cell, by their numbers. */
+    public List<Neighbour> neighbours(int cell) {
+        return neighbours.get(cell);
+    }
+
+    public boolean areNeighbours(int a, int b) {
+        return neighbours.get(a).stream().anyMatch(n -> n.cell() == b);
+    }
+
+    public List<FreeEnd> freeEnds() {
+        return freeEnds;
+    }
+
+    /** How many turns carry all cells to cells. */
+    public int turns() {
+        return siblings.turns();
+    }
+
+    public boolean isMirrored() {
+        return siblings.isMirrored();
+    }
+
+    public int rings() {
+        return cells.isEmpty() ? 0 : cells.get(cells.size() - 1).ring();
+    }
+
+    /** The cell of a name, if there is one. */
+    public OptionalInt named(PieceName name) {
+        Integer cell = byName.get(name);
+        return cell == null ? OptionalInt.empty() : OptionalInt.of(cell);
+    }
+
+    /** Which of what was given a cell is, if it is one of that. */
+    public OptionalInt given(int cell) {
+        return givenOf[cell] < 0 ? OptionalInt.empty() : OptionalInt.of(givenOf[cell]);
+    }
+
+    /** The cells that an act on some cells reaches, for each map of the reach in their order; the first are they themselves. */
+    public List<List<Integer>> reached(List<Integer> of, Reach reach) {
+        List<List<Integer>> all = new ArrayList<>();
+        for (int map = 0; map < siblings.count(reach); map++) {
+            int by = map;
+            all.add(of.stream().map(c -> siblings.image(c, reach, by)).toList());
+        }
+        return all;
+    }
+
+    /** The cell at a place. */
+    public Optional<Integer> at(Point place) {
+        return grid.at(place);
+    }
+
+    /** Areas made of cells beside one another with the same label; of each area its label. */
+    List<Subdivision.Labelled> together(int[] labelOfCell) {
+        int[] labels = new int[cellOfFace.length];
+        Arrays.setAll(labels, f -> cellOfFace[f] < 0 ? -1 : labelOfCell[cellOfFace[f]]);
+        return plane.labelled(labels);
+    }
+
+    /** Vertices, edges, faces with the unbounded one, and parts that do not hang together, for Euler's formula. */
+    public int[] counts() {
+        return new int[] {plane.vertices(), plane.edges(), plane.faces(), plane.components()};
+    }
+}

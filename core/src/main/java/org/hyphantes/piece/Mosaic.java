@@ -1,0 +1,174 @@
+package org.hyphantes.piece;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.Subdivision;
+import org.hyphantes.geometry.plane.UnionFind;
+
+/** A division with all that was done to its pieces: joined, dropped, and parted by a joint. */
+public final class Mosaic {
+    private final Division division;
+    private final List<Tessera> pieces;
+    private final List<PieceEdit> waiting = new ArrayList<>();
+    private final int[] pieceOf;
+
+    private Mosaic(Division division, List<PieceEdit> edits, Joint joint) {
+        this.division = division;
+        int n = division.cells().size();
+        UnionFind joined = new UnionFind(n);
+        BitSet dropped = new BitSet();
+        edits.forEach(edit -> {
+            if (!done(edit, joined, dropped)) {
+                waiting.add(edit);
+            }
+        });
+        int[] first = new int[n];
+        Arrays.fill(first, Integer.MAX_VALUE);
+        for (int c = 0; c < n; c++) {
+            int root = joined.find(c);
+            first[root] = Math.min(first[root], c);
+        }
+        Map<Integer, List<Integer>> groups = new TreeMap<>();
+        for (int c = 0; c < n; c++) {
+            groups.computeIfAbsent(first[joined.find(c)], k -> new ArrayList<>(1))
+                    .add(c);
+        }
+        this.pieceOf = new int[n];
+        this.pieces = Collections.unmodifiableList(laid(groups, dropped, joint));
+    }
+
+    /** Does all that was done, in order; what has no place now waits. */
+    public static Mosaic of(Division division, List<PieceEdit> edits, Joint joint) {
+        return new Mosaic(division, edits, joint);
+    }
+
+    private boolean done(PieceEdit edit, UnionFind joined, BitSet dropped) {
+        List<Integer> cells = new ArrayList<>();
+        for (PieceName name : edit.pieces()) {
+            OptionalInt cell = division.named(name);
+            if (cell.isEmpty()) {
+                return false;
+            }
+            cells.add(cell.getAsInt());
+        }
+        List<List<Integer>> reached = division.reached(cells, edit.reach());
+        switch (edit.act()) {
+            case DROP -> reached.forEach(all -> all.forEach(dropped::set));
+            case BACK -> reached.forEach(all -> all.forEach(dropped::clear));
+            case KEEP -> {
+                dropped.set(0, division.cells().size());
+                reached.forEach(all -> all.forEach(dropped::clear));
+            }
+            case JOIN -> {
+                for (int i = 1; i < cells.size(); i++) {
+                    if (!division.areNeighbours(cells.get(i - 1), cells.get(i))) {
+                        return false;
+                    }
+                }
+                reached.forEach(all -> {
+                    for (int i = 1; i < all.size(); i++) {
+                        joined.join(all.get(i - 1), all.get(i));
+                    }
+                });
+            }
+        }
+        return true;
+    }
+
+    private List<Tessera> laid(Map<Integer, List<Integer>> groups, BitSet dropped, Joint joint) {
+        List<List<Region>> whole = whole(groups);
+        List<Tessera> laid = new ArrayList<>();
+        Jointing jointing = new Jointing(whole, joint);
+        for (Map.Entry<Integer, List<Integer>> group : groups.entrySet()) {
+            Watch.ask();
+            int number = laid.size();
+            group.getValue().forEach(c -> pieceOf[c] = number);
+            boolean out = group.getValue().stream().allMatch(dropped::get);
+            laid.add(new Tessera(
+                    group.getKey() + 1,
+                    division.cells().get(group.getKey()).ring(),
+                    group.getValue(),
+                    whole.get(number),
+                    out ? List.of() : jointing.shapes(number),
+                    out));
+        }
+        return laid;
+    }
+
+    /** What the edges of each group of cells enclose. */
+    private List<List<Region>> whole(Map<Integer, List<Integer>> groups) {
+        List<List<Region>> whole = new ArrayList<>();
+        int[] label = new int[division.cells().size()];
+        Arrays.fill(label, -1);
+        groups.forEach((first, cells) -> {
+            if (cells.size() == 1) {
+                whole.add(List.of(division.cells().get(first).region()));
+            } else if (cells.stream().anyMatch(c -> division.cells().get(c).isCourse())) {
+                whole.add(Booleans.union(cells.stream()
+                        .map(c -> division.cells().get(c).region())
+                        .toList()));
+            } else {
+                int number = whole.size();
+                cells.forEach(c -> label[c] = number);
+                whole.add(new ArrayList<>());
+            }
+        });
+        if (Arrays.stream(label).anyMatch(l -> l >= 0)) {
+            for (Subdivision.Labelled region : division.together(label)) {
+                whole.get(region.label()).add(region.region());
+            }
+        }
+        return whole;
+    }
+
+    public Division division() {
+        return division;
+    }
+
+    /** All pieces in order of their numbers, those dropped among them. */
+    public List<Tessera> pieces() {
+        return pieces;
+    }
+
+    /** The pieces that are not dropped. */
+    public List<Tessera> kept() {
+        return pieces.stream().filter(p -> !p.dropped()).toList();
+    }
+
+    /** What was done to pieces that are not there now. */
+    public List<PieceEdit> waiting() {
+        return List.copyOf(waiting);
+    }
+
+    /** The place among the pieces of the one that a cell belongs to. */
+    public int pieceOf(int cell) {
+        return pieceOf[cell];
+    }
+
+    /** The piece at a place, dropped or not. */
+    public Optional<Tessera> at(Point place) {
+        return division.at(place).map(c -> pieces.get(pieceOf[c]));
+    }
+
+    /** The pieces that share an edge with another, by their places among the pieces. */
+    public List<Integer> beside(int piece) {
+        return pieces.get(piece).cells().stream()
+                .flatMap(c -> division.neighbours(c).stream())
+                .map(n -> pieceOf[n.cell()])
+                .filter(p -> p != piece)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+}

@@ -1,0 +1,26 @@
+package org.hyphantes.piece;
+
+import java.util.List;
+
+/**
+ * A piece by structure: what bounds it, on which side, and between which crossings. Sizes and places do not come into it, so that what is
+ * done with a piece survives their change.
+ *
+ * @param bounds one text for each stretch that bounds it, in order of the alphabet
+ */
+public record PieceName(List<String> bounds) {
+    private static final String BETWEEN = " | ";
+
+    public PieceName {
+        bounds = bounds.stream().sorted().toList();
+    }
+
+    /** All bounds as one text, as files have it. */
+    public String text() {
+        return String.join(BETWEEN, bounds);
+    }
+
+    public static PieceName of(String text) {
+        return new PieceName(List.of(text.split(java.util.regex.Pattern.quote(BETWEEN), -1)));
+    }
+}

@@ -1,0 +1,163 @@
+package org.hyphantes.piece;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.PlaceGrid;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.weave.Reach;
+
+/**
+ * The turns about a centre, and the mirror line through it, that carry cells to cells: found by the cells themselves, so that the turns
+ * of a single star are found too.
+ *
+ * @param turns how many turns there are, 1 for none
+ * @param next for each cell the one that the next turn carries it to
+ * @param mirrored for each cell the one that the mirror carries it to; null without one
+ */
+record Siblings(int turns, int[] next, int[] mirrored) {
+    /** Cells whose areas differ by no more than this share are alike. */
+    private static final double ALIKE = 1e-6;
+
+    static Siblings of(List<Cell> cells, Point centre, double tolerance) {
+        int[] same = new int[cells.size()];
+        Arrays.setAll(same, i -> i);
+        if (cells.isEmpty()) {
+            return new Siblings(1, same, null);
+        }
+        PlaceGrid<Integer> places = new PlaceGrid<>(Math.max(64 * tolerance, spacing(cells)));
+        for (int i = 0; i < cells.size(); i++) {
+            places.add(cells.get(i).place(), i);
+        }
+        int most = smallestOrbit(cells, centre, tolerance);
+        int turns = 1;
+        int[] next = same;
+        for (int n = most; n > 1; n--) {
+            if (most % n == 0) {
+                Optional<int[]> found = carried(cells, places, Affine.turn(360.0 / n, centre), tolerance);
+                if (found.isPresent()) {
+                    turns = n;
+                    next = found.get();
+                    break;
+                }
+            }
+        }
+        return new Siblings(turns, next, mirrored(cells, places, centre, turns, tolerance));
+    }
+
+    /** The bearing (degrees, from 0 to 360) of a place from a centre. */
+    static double bearing(Point place, Point centre) {
+        double degrees = Math.toDegrees(Math.atan2(place.x() - centre.x(), centre.y() - place.y()));
+        return degrees < -1e-9 ? degrees + 360 : Math.max(0, degrees);
+    }
+
+    private static double spacing(List<Cell> cells) {
+        return Math.sqrt(cells.stream().mapToDouble(Cell::area).sum() / cells.size());
+    }
+
+    /** The greatest number that divides the counts of cells alike and as far out, but for one in the middle. */
+    private static int smallestOrbit(List<Cell> cells, Point centre, double tolerance) {
+        List<double[]> alike = new ArrayList<>();
+        for (Cell cell : cells) {
+            double out = cell.place().distance(centre);
+            if (out > 16 * tolerance) {
+                alike.add(new double[] {out, cell.area()});
+            }
+        }
+        alike.sort((a, b) -> Double.compare(a[0], b[0]));
+        int common = 0;
+        for (int i = 0; i < alike.size(); ) {
+            int j = i + 1;
+            while (j < alike.size() && alike.get(j)[0] - alike.get(j - 1)[0] <= 64 * tolerance) {
+                j++;
+            }
+            common = common(common, j - i);
+            i = j;
+        }
+        return Math.max(1, common);
+    }
+
+    private static int common(int a, int b) {
+        return b == 0 ? a : common(b, a % b);
+    }
+
+    /** Where a map carries each cell; empty when it does not carry all to cells. */
+    private static Optional<int[]> carried(List<Cell> cells, PlaceGrid<Integer> places, Affine map, double tolerance) {
+        int[] to = new int[cells.size()];
+        boolean[] taken = new boolean[cells.size()];
+        for (int i = 0; i < to.length; i++) {
+            Cell cell = cells.get(i);
+            int found = -1;
+            for (int j : places.within(map.of(cell.place()), 64 * tolerance)) {
+                if (!taken[j] && Math.abs(cells.get(j).area() - cell.area()) <= ALIKE * cell.area()) {
+                    found = j;
+                }
+            }
+            if (found < 0) {
+                return Optional.empty();
+            }
+            taken[found] = true;
+            to[i] = found;
+        }
+        return Optional.of(to);
+    }
+
+    private static int[] mirrored(
+            List<Cell> cells, PlaceGrid<Integer> places, Point centre, int turns, double tolerance) {
+        // A mirror line passes through the middle of a cell or between two alike: tried with those of one orbit.
+        Cell first = null;
+        for (Cell cell : cells) {
+            double out = cell.place().distance(centre);
+            if (out > 64 * tolerance && (first == null || out < first.place().distance(centre))) {
+                first = cell;
+            }
+        }
+        if (first == null) {
+            return null;
+        }
+        double out = first.place().distance(centre);
+        List<Cell> alike = new ArrayList<>();
+        for (Cell cell : cells) {
+            if (Math.abs(cell.place().distance(centre) - out) <= 64 * tolerance
+                    && Math.abs(cell.area() - first.area()) <= ALIKE * first.area()) {
+                alike.add(cell);
+            }
+        }
+        double bearing = bearing(first.place(), centre);
+        for (Cell cell : alike.subList(0, Math.min(alike.size(), 200))) {
+            double axis = (bearing + bearing(cell.place(), centre)) / 2;
+            for (double line : new double[] {axis, axis + 90}) {
+                Optional<int[]> found = carried(cells, places, Affine.mirror(centre, line), tolerance);
+                if (found.isPresent()) {
+                    return found.get();
+                }
+            }
+        }
+        return null;
+    }
+
+    boolean isMirrored() {
+        return mirrored != null;
+    }
+
+    /** How many maps a reach takes in. */
+    int count(Reach reach) {
+        return (reach.turns() ? turns : 1) * (reach.mirrors() && isMirrored() ? 2 : 1);
+    }
+
+    /** The cell that one of the maps of a reach carries a cell to; the first map leaves all where it is. */
+    int image(int cell, Reach reach, int map) {
+        int at = cell;
+        int rotations = reach.turns() ? map % turns : 0;
+        boolean mirror = reach.turns() ? map >= turns : map > 0;
+        if (mirror) {
+            at = mirrored[at];
+        }
+        for (int k = 0; k < rotations; k++) {
+            at = next[at];
+        }
+        return at;
+    }
+}

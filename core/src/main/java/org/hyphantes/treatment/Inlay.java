@@ -1,0 +1,26 @@
+package org.hyphantes.treatment;
+
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.piece.Mosaic;
+
+/**
+ * A mosaic as laid on the page: which division made it (the ids of its group and step), the map that lays it in its place, and the colour of
+ * each of its pieces, if any.
+ */
+public record Inlay(Mosaic mosaic, String group, String step, Affine placed, List<Optional<Colour>> colours) {
+    public Inlay {
+        colours = List.copyOf(colours);
+    }
+
+    /** This one carried on by a map. */
+    Inlay carried(Affine map) {
+        return new Inlay(mosaic, group, step, map.after(placed), colours);
+    }
+
+    Inlay coloured(List<Optional<Colour>> others) {
+        return new Inlay(mosaic, group, step, placed, others);
+    }
+}

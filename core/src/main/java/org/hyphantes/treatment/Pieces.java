@@ -1,0 +1,210 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.piece.AreaBounds;
+import org.hyphantes.piece.Bounding;
+import org.hyphantes.piece.Division;
+import org.hyphantes.piece.Given;
+import org.hyphantes.piece.Joint;
+import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.PieceAct;
+import org.hyphantes.piece.PieceEdit;
+import org.hyphantes.piece.PieceName;
+import org.hyphantes.piece.Tessera;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Entry;
+import org.hyphantes.setting.Kept;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.symmetry.Turning;
+import org.hyphantes.weave.Course;
+import org.hyphantes.weave.Grounds;
+import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.Weave;
+
+/**
+ * Divides into pieces all that lines, bands and finished weaves enclose; pieces are joined and dropped by acts that keep to what bounds them,
+ * and parted by a joint. Of a weave its courses are pieces, and the grounds between its bands.
+ */
+public record Pieces(
+        String figures,
+        Amount joint,
+        Joint.Outer outer,
+        Joint.Shape corners,
+        Amount rounding,
+        Reach reach,
+        List<PieceEdit> edits)
+        implements Treatment {
+    public static final Pieces STARTING = new Pieces(
+            Surroundings.EVERY_FIGURE,
+            Amount.of(0),
+            Joint.Outer.GIVE_WAY,
+            Joint.Shape.SQUARE,
+            Amount.of(1),
+            Reach.EVERY_TURN_AND_MIRROR,
+            List.of());
+
+    private static final Kept<Pieces, PieceEdit> EDITS = new Kept<>(
+            "acts",
+            Pieces::edits,
+            Pieces::withEdits,
+            edit -> Map.of(
+                    "act",
+                    Entry.word(edit.act()),
+                    "pieces",
+                    edit.pieces().stream().map(PieceName::text).toList(),
+                    "reach",
+                    Entry.word(edit.reach())),
+            entry -> new PieceEdit(
+                    entry.choice("act", PieceAct.class),
+                    entry.texts("pieces").stream().map(PieceName::of).toList(),
+                    entry.choice("reach", Reach.class)));
+
+    private static final Schema<Pieces> SCHEMA = new Schema<>(
+                    Pieces.class,
+                    "pieces",
+                    "Divide {figures} into pieces; joint {joint}, outer edges {outer}, corners {corners} by {rounding}; acts reach {reach}.",
+                    List.of(
+                            Setting.of(Pieces.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Pieces.class, "joint", new Kind.Length(0, 1e4)),
+                            Setting.of(Pieces.class, "outer"),
+                            Setting.of(Pieces.class, "corners"),
+                            Setting.of(Pieces.class, "rounding", new Kind.Length(0, 1e4)),
+                            Setting.of(Pieces.class, "reach")),
+                    List.of(EDITS))
+            .because(
+                    "Each piece by itself can be cut, inlaid, left out or made one with the next, with all its siblings in one act.");
+
+    public Pieces {
+        edits = List.copyOf(edits);
+    }
+
+    @Override
+    public Schema<Pieces> schema() {
+        return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.PIECES;
+    }
+
+    public Pieces withEdits(List<PieceEdit> changed) {
+        return new Pieces(figures, joint, outer, corners, rounding, reach, changed);
+    }
+
+    public Pieces withReach(Reach other) {
+        return new Pieces(figures, joint, outer, corners, rounding, other, edits);
+    }
+
+    public Pieces withJoint(double millimetres) {
+        return new Pieces(figures, Amount.of(millimetres), outer, corners, rounding, reach, edits);
+    }
+
+    public Pieces withOuter(Joint.Outer other) {
+        return new Pieces(figures, joint, other, corners, rounding, reach, edits);
+    }
+
+    public Pieces withCorners(Joint.Shape shape, double by) {
+        return new Pieces(figures, joint, outer, shape, Amount.of(by), reach, edits);
+    }
+
+    @Override
+    public Work apply(Work work, Surroundings surroundings) {
+        if (work.lines().isEmpty() && work.weaves().isEmpty()) {
+            return work;
+        }
+        List<AreaBounds> areas = new ArrayList<>();
+        List<Bounding> lines = new ArrayList<>();
+        List<Given> given = new ArrayList<>();
+        for (Laid line : work.lines()) {
+            surroundings.watch().step();
+            if (line.band().isPresent()) {
+                List<Region> band = BandOutline.regions(
+                        line.path(),
+                        line.band().get().widths(),
+                        line.band().get().ends());
+                areas.add(new AreaBounds(line.key(), "band", borders(band, Affine.IDENTITY), false));
+            } else {
+                lines.add(new Bounding(line.key(), "line", line.path()));
+            }
+        }
+        List<Optional<Colour>> areaColours = new ArrayList<>();
+        work.lines().stream().filter(l -> l.band().isPresent()).forEach(l -> areaColours.add(l.colour()));
+        List<Optional<Colour>> courseColours = new ArrayList<>();
+        for (Laying laying : work.weaves()) {
+            weave(laying, areas, given, courseColours);
+        }
+        Point centre = work.turning().map(Turning::centre).orElse(Point.ORIGIN);
+        Division division = Division.of(areas, lines, given, centre);
+        Mosaic mosaic = Mosaic.of(division, edits, new Joint(joint.value(), outer, corners, rounding.value()));
+        List<Optional<Colour>> colours = new ArrayList<>();
+        for (Tessera piece : mosaic.pieces()) {
+            int cell = piece.cells().get(0);
+            int within = division.cells().get(cell).within();
+            colours.add(
+                    within >= 0 && within < areaColours.size()
+                            ? areaColours.get(within)
+                            : division.given(cell).isPresent()
+                                    ? courseColours.get(division.given(cell).getAsInt())
+                                    : Optional.empty());
+        }
+        List<Inlay> mosaics = new ArrayList<>(work.mosaics());
+        mosaics.add(new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours));
+        return new Work(List.of(), List.of(), mosaics, work.symmetry());
+    }
+
+    private static List<Path> borders(List<Region> regions, Affine map) {
+        return regions.stream()
+                .flatMap(r -> r.borders().stream())
+                .map(p -> map.equals(Affine.IDENTITY) ? p : p.map(map))
+                .toList();
+    }
+
+    private static void weave(
+            Laying laying, List<AreaBounds> areas, List<Given> given, List<Optional<Colour>> colours) {
+        Weave weave = laying.weave();
+        for (int s = 0; s < weave.strands().size(); s++) {
+            List<List<Region>> stretches = Grounds.stretches(weave, s);
+            for (int i = 0; i < stretches.size(); i++) {
+                areas.add(new AreaBounds(
+                        weave.strands().get(s).key(), "band " + i, borders(stretches.get(i), laying.placed()), true));
+            }
+        }
+        for (int c = 0; c < weave.courses().size(); c++) {
+            Course course = weave.courses().get(c);
+            given.add(new Given(
+                    weave.strands().get(course.strand()).key(),
+                    "course " + course.ordinal() + (isPartOf(weave, c) ? " part " + c : ""),
+                    course.region().map(laying.placed())));
+            colours.add(laying.colours().get(course.strand()));
+        }
+    }
+
+    /** Whether a course that stands before another of its number is a further part of it. */
+    private static boolean isPartOf(Weave weave, int c) {
+        Course course = weave.courses().get(c);
+        return c > 0
+                && weave.courses().get(c - 1).strand() == course.strand()
+                && weave.courses().get(c - 1).ordinal() == course.ordinal();
+    }
+
+    @Override
+    public String brief(Work done, Unit unit) {
+        int pieces =
+                done.mosaics().stream().mapToInt(m -> m.mosaic().kept().size()).sum();
+        return Numerals.counted(pieces, "piece");
+    }
+}
