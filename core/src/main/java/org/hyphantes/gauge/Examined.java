@@ -8,6 +8,7 @@ import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Strand;
@@ -16,6 +17,7 @@ import org.hyphantes.weave.Strand;
  * A design and its artwork with all that the gauges measure together, each found but once.
  *
  * @param bands what was measured on the bands of each weave; empty while they are not measured
+ * @param across the narrowest width (mm) of a piece, infinite while there is none or none is measured
  * @param bare the crossings of lines that no interlacing has taken up; empty without any, or when they are too many
  * @param found the snags of the recipe and of the weaves, each for its gauge
  */
@@ -23,6 +25,7 @@ public record Examined(
         Design design,
         Artwork artwork,
         Optional<List<Bandwork.Measured>> bands,
+        double across,
         Optional<Projection> bare,
         List<Snag> found) {
     /** @param measured whether bands are measured against one another, which takes longer than the rest */
@@ -37,8 +40,14 @@ public record Examined(
                 found.addAll(own.snags());
             }
         }
+        double across = Double.POSITIVE_INFINITY;
+        for (Inlay inlay : artwork.work().mosaics()) {
+            Piecework.Measured own = Piecework.of(design, inlay, measured);
+            across = Math.min(across, own.narrowest());
+            found.addAll(own.snags());
+        }
         Optional<Projection> bare = bare(artwork, watch);
-        return new Examined(design, artwork, measured ? Optional.of(bands) : Optional.empty(), bare, found);
+        return new Examined(design, artwork, measured ? Optional.of(bands) : Optional.empty(), across, bare, found);
     }
 
     /** What was measured on a weave; one that cannot be measured is flagged, for nothing may be called whole unseen. */
@@ -82,6 +91,10 @@ public record Examined(
         return bands.map(reading).orElseGet(() -> new GaugeReading(gauge, State.RESOLVING, "at rest"));
     }
 
+    boolean hasPieces() {
+        return !artwork.work().mosaics().isEmpty();
+    }
+
     boolean isWoven() {
         return !artwork.work().weaves().isEmpty();
     }
@@ -89,6 +102,6 @@ public record Examined(
     Examined with(List<Snag> more) {
         List<Snag> all = new ArrayList<>(found);
         all.addAll(more);
-        return new Examined(design, artwork, bands, bare, all);
+        return new Examined(design, artwork, bands, across, bare, all);
     }
 }

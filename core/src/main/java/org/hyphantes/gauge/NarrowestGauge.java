@@ -4,7 +4,7 @@ import java.util.List;
 import org.hyphantes.design.Design;
 import org.hyphantes.setting.Numerals;
 
-/** The narrowest ground or band, against what the material bears. */
+/** The narrowest ground, band or piece, against what the material bears. */
 final class NarrowestGauge implements Gauge {
     static final String WORD = "narrowest";
     static final Gauge GAUGE = new NarrowestGauge();
@@ -28,12 +28,20 @@ final class NarrowestGauge implements Gauge {
 
     @Override
     public GaugeReading read(Examined examined) {
-        return examined.ofBands(this, work -> read(examined.design(), examined.worst(this), work));
+        if (examined.hasPieces() && !examined.isWoven()) {
+            return examined.bands()
+                    .map(work -> read(examined, work))
+                    .orElseGet(() -> new GaugeReading(this, State.RESOLVING, "at rest"));
+        }
+        return examined.ofBands(this, work -> read(examined, work));
     }
 
-    private GaugeReading read(Design design, State worst, List<Bandwork.Measured> work) {
-        double least =
-                work.stream().mapToDouble(Bandwork.Measured::narrowest).min().orElse(0);
+    private GaugeReading read(Examined examined, List<Bandwork.Measured> work) {
+        Design design = examined.design();
+        State worst = examined.worst(this);
+        double least = Math.min(
+                examined.across(),
+                work.stream().mapToDouble(Bandwork.Measured::narrowest).min().orElse(Double.POSITIVE_INFINITY));
         String limit = Numerals.shown(
                 design.making().narrowest().value() / design.unit().millimetres(), 3);
         if (Double.isInfinite(least)) {

@@ -46,39 +46,16 @@ public final class Division {
         paths.addAll(lines);
         this.plane = Booleans.subdivision(
                 operands, lines.stream().map(Bounding::path).toList());
+        // What lies under a finished weave is its courses, as they are.
         int[] within = plane.labels(
                 w -> w.holding().stream().anyMatch(o -> areas.get(o).woven())
                         ? Cell.GIVEN
                         : w.holding().nextSetBit(0));
         List<Subdivision.Face> all = plane.traced();
-        Naming naming = new Naming(paths, all);
-        // What lies under a finished weave is its courses, as they are.
         List<Subdivision.Face> faces =
                 all.stream().filter(f -> within[f.face()] != Cell.GIVEN).toList();
-        List<Cell> found = new ArrayList<>();
-        for (Subdivision.Face face : faces) {
-            Watch.ask();
-            Region region = face.region();
-            found.add(new Cell(
-                    region,
-                    naming.name(face),
-                    region.centroid(),
-                    region.area(),
-                    within[face.face()],
-                    !areas.isEmpty() && within[face.face()] < 0,
-                    0));
-        }
-        for (Given piece : given) {
-            String word = new Bounding(piece.key(), piece.role(), piece.region().outline()).word();
-            found.add(new Cell(
-                    piece.region(),
-                    new PieceName(List.of(word)),
-                    piece.region().centroid(),
-                    piece.region().area(),
-                    Cell.GIVEN,
-                    false,
-                    0));
-        }
+        List<Cell> found = found(faces, new Naming(paths, all), within, !areas.isEmpty());
+        given.forEach(piece -> found.add(cell(piece)));
         double tolerance = tolerance(paths, given);
         Siblings loose = Siblings.of(found, centre, tolerance);
         int[] ring = rings(found, loose, centre, tolerance);
@@ -107,6 +84,24 @@ public final class Division {
         this.grid = new CellGrid(cells);
         this.neighbours = beside(!given.isEmpty());
         this.freeEnds = ends(paths, paths.size() - lines.size());
+    }
+
+    private static List<Cell> found(List<Subdivision.Face> faces, Naming naming, int[] within, boolean grounds) {
+        List<Cell> found = new ArrayList<>();
+        for (Subdivision.Face face : faces) {
+            Watch.ask();
+            Region region = face.region();
+            int area = within[face.face()];
+            found.add(new Cell(
+                    region, naming.name(face), region.centroid(), region.area(), area, grounds && area < 0, 0));
+        }
+        return found;
+    }
+
+    private static Cell cell(Given piece) {
+        Region region = piece.region();
+        String word = new Bounding(piece.key(), piece.role(), region.outline()).word();
+        return new Cell(region, new PieceName(List.of(word)), region.centroid(), region.area(), Cell.GIVEN, false, 0);
     }
 
     private static double tolerance(List<Bounding> paths, List<Given> given) {

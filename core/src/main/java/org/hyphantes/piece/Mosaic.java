@@ -57,10 +57,14 @@ public final class Mosaic {
         List<Integer> cells = new ArrayList<>();
         for (PieceName name : edit.pieces()) {
             OptionalInt cell = division.named(name);
-            if (cell.isEmpty()) {
+            if (cell.isPresent()) {
+                cells.add(cell.getAsInt());
+            } else if (edit.act() != PieceAct.KEEP) {
                 return false;
             }
-            cells.add(cell.getAsInt());
+        }
+        if (cells.isEmpty()) {
+            return false;
         }
         List<List<Integer>> reached = division.reached(cells, edit.reach());
         switch (edit.act()) {

@@ -136,7 +136,8 @@ public final class Walk {
         Map<Paint, List<Mark.Stroke>> strokes = new LinkedHashMap<>();
         gather(weave.marks(), map, areas, shades, strokes);
         boolean bare = look.edge().orElse(1) <= 0;
-        areas.forEach((paint, alike) -> output.areas(alike, paint, near(alike), map));
+        boolean pieces = weave.part() == Mark.Part.PIECES;
+        areas.forEach((paint, alike) -> output.areas(alike, paint, pieces || near(alike), map));
         if (bare) {
             return;
         }

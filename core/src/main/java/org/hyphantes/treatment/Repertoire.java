@@ -13,12 +13,14 @@ final class Repertoire {
             Row.STARTING,
             Nest.STARTING,
             Soften.STARTING,
+            Combine.STARTING,
             Knot.STARTING,
             Braid.STARTING,
             Band.STARTING,
             Taper.STARTING,
             Interlace.STARTING,
             Pieces.STARTING,
+            Within.STARTING,
             Colouring.STARTING);
 
     private Repertoire() {}

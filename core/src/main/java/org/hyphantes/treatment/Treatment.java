@@ -14,12 +14,14 @@ public sealed interface Treatment extends Described
                 Row,
                 Nest,
                 Soften,
+                Combine,
                 Knot,
                 Braid,
                 Band,
                 Taper,
                 Interlace,
                 Pieces,
+                Within,
                 Colouring {
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;

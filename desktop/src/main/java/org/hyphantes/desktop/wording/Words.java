@@ -59,7 +59,7 @@ public final class Words {
         words.addAll(FigureWords.ALL);
         words.addAll(DesignWords.ALL);
         stages.forEach(s -> words.addAll(s.words()));
-        return words;
+        return words.stream().distinct().toList();
     }
 
     /** Does what was typed. */
@@ -105,6 +105,12 @@ public final class Words {
         if (word.equals("redo")) {
             desk.redo();
             return true;
+        }
+        // The stage that is open means its words its own way.
+        for (Stage stage : stages) {
+            if (stage.id().equals(desk.view().stage()) && stage.words().contains(word)) {
+                return stage.run(bench, word, rest);
+            }
         }
         if (FigureWords.ALL.contains(word)) {
             return new FigureWords(bench).run(word, rest);

@@ -57,7 +57,7 @@ public final class WeaveStage implements Stage {
 
     @Override
     public boolean shows(Phase phase) {
-        return phase != Phase.SETTING_OUT;
+        return phase != Phase.SETTING_OUT && phase != Phase.PIECES;
     }
 
     @Override

@@ -1,0 +1,167 @@
+package org.hyphantes.gauge;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.PieceActs;
+import org.hyphantes.design.Recipes;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.measure.InscribedDisc;
+import org.hyphantes.geometry.measure.Narrowest;
+import org.hyphantes.piece.FreeEnd;
+import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Neighbour;
+import org.hyphantes.piece.Tessera;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.treatment.Inlay;
+import org.hyphantes.treatment.Pieces;
+import org.hyphantes.weave.Reach;
+
+/** What gauges measure on the pieces of a mosaic: the narrowest, those that a joint leaves nothing of, lines that stop short, acts that wait. */
+final class Piecework {
+    private static final double NEARLY = 1.25;
+    private static final int MOST_ALIKE = 12;
+
+    /** Of so many rings one piece is measured; its siblings are like it. */
+    private static final int MOST_RINGS = 200;
+
+    private final Design design;
+    private final Inlay inlay;
+    private final Mosaic mosaic;
+    private final List<Snag> snags = new ArrayList<>();
+    private double narrowest = Double.POSITIVE_INFINITY;
+
+    private Piecework(Design design, Inlay inlay) {
+        this.design = design;
+        this.inlay = inlay;
+        this.mosaic = inlay.mosaic();
+    }
+
+    /** The narrowest width (mm) of a piece, infinite without one, and the snags. */
+    record Measured(double narrowest, List<Snag> snags) {}
+
+    static Measured of(Design design, Inlay inlay, boolean measured) {
+        Piecework work = new Piecework(design, inlay);
+        work.freeEnds();
+        work.waiting();
+        work.gone();
+        if (measured) {
+            work.widths();
+        }
+        return new Measured(work.narrowest, work.snags);
+    }
+
+    private String length(double millimetres) {
+        return Numerals.length(millimetres, design.unit());
+    }
+
+    private Point placed(Point place) {
+        return inlay.placed().of(place);
+    }
+
+    private String name(String figure) {
+        return Optional.ofNullable(design.root().names().get(figure)).orElse("A line");
+    }
+
+    private void freeEnds() {
+        for (FreeEnd end :
+                mosaic.division().freeEnds().stream().limit(MOST_ALIKE).toList()) {
+            int number = mosaic.pieces().get(mosaic.pieceOf(end.cell())).number();
+            snags.add(Snag.of(
+                    StrandsGauge.WORD,
+                    State.CHIPPED,
+                    placed(end.place()),
+                    name(end.line().figure()) + " ends " + length(Math.rint(end.shortBy() * 100) / 100)
+                            + " inside piece " + number + " and does not divide it: run it on to the edge."));
+        }
+    }
+
+    private void waiting() {
+        int count = mosaic.waiting().size();
+        if (count > 0) {
+            snags.add(Snag.of(
+                    StrandsGauge.WORD,
+                    State.CHIPPED,
+                    null,
+                    Numerals.counted(count, "act") + " on pieces " + (count == 1 ? "has" : "have")
+                            + " no place now: what they were done to is not bounded so. They come back with it."));
+        }
+    }
+
+    private void gone() {
+        List<Tessera> gone = mosaic.pieces().stream().filter(Tessera::isGone).toList();
+        if (gone.isEmpty()) {
+            return;
+        }
+        Tessera first = gone.get(0);
+        InscribedDisc disc = InscribedDisc.of(first.whole().get(0));
+        double least = gone.stream()
+                .limit(MOST_ALIKE)
+                .mapToDouble(p -> InscribedDisc.of(p.whole().get(0)).radius())
+                .min()
+                .orElse(disc.radius());
+        double joint = Mends.cutDown(1.6 * least);
+        String more = gone.size() > 1 ? ", and " + (gone.size() - 1) + " more." : ".";
+        Optional<Mend> mend = step().filter(s -> joint > 0)
+                .map(p -> Mend.of(
+                        "Joint " + length(joint),
+                        Recipes.set(
+                                inlay.group(), inlay.step(), p.withJoint(joint), "Joint of " + length(joint) + ".")));
+        snags.add(Snag.of(
+                        NarrowestGauge.WORD,
+                        State.BROKEN,
+                        placed(disc.centre()),
+                        "The joint leaves nothing of piece " + first.number() + more)
+                .mended(mend));
+    }
+
+    private Optional<Pieces> step() {
+        return design.group(inlay.group())
+                .flatMap(g -> g.step(inlay.step()))
+                .map(s -> s.treatment())
+                .filter(Pieces.class::isInstance)
+                .map(Pieces.class::cast);
+    }
+
+    private void widths() {
+        double limit = design.making().narrowest().value();
+        Set<Integer> rings = new HashSet<>();
+        int told = 0;
+        for (Tessera piece : mosaic.pieces()) {
+            if (piece.dropped() || piece.isGone() || rings.size() >= MOST_RINGS || !rings.add(piece.ring())) {
+                continue;
+            }
+            for (Region shape : piece.shapes()) {
+                Watch.ask();
+                double across = Narrowest.of(shape).distance();
+                narrowest = Math.min(narrowest, across);
+                if (across < NEARLY * limit && told++ < MOST_ALIKE) {
+                    snags.add(Snag.of(
+                                    NarrowestGauge.WORD,
+                                    across < limit ? State.BROKEN : State.CHIPPED,
+                                    placed(InscribedDisc.of(shape).centre()),
+                                    "Piece " + piece.number() + " is " + length(Math.rint(across * 100) / 100)
+                                            + " across, limit " + length(limit) + ".")
+                            .mended(joining(piece)));
+                }
+            }
+        }
+    }
+
+    /** Joins a piece to the neighbour that it shares most of its edge with. */
+    private Optional<Mend> joining(Tessera piece) {
+        int cell = piece.cells().get(0);
+        Optional<Neighbour> longest = mosaic.division().neighbours(cell).stream()
+                .filter(n -> !piece.cells().contains(n.cell())
+                        && !mosaic.pieces().get(mosaic.pieceOf(n.cell())).dropped())
+                .max(java.util.Comparator.comparingDouble(Neighbour::length));
+        Reach reach = step().map(Pieces::reach).orElse(Reach.THIS_ONE);
+        return longest.flatMap(n -> new PieceActs(design, inlay).join(List.of(cell, n.cell()), reach))
+                .map(edit -> Mend.of("Join it to its longest neighbour", edit));
+    }
+}

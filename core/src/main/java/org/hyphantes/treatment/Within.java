@@ -1,0 +1,174 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.FillRule;
+import org.hyphantes.geometry.plane.Inside;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.piece.Division;
+import org.hyphantes.piece.Given;
+import org.hyphantes.piece.Joint;
+import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Tessera;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.Course;
+import org.hyphantes.weave.StrandKey;
+
+/**
+ * Confines all that was made to what closed lines of a figure enclose: everything outside is cut away exactly. Lines stay lines; of bands, weaves
+ * and pieces what is left are pieces.
+ */
+public record Within(String boundary, CutEdge edge) implements Treatment {
+    public static final Within STARTING = new Within(Turn.NOTHING, CutEdge.LINED);
+
+    private static final Schema<Within> SCHEMA = new Schema<>(
+                    Within.class,
+                    "within",
+                    "Keep what lies within {boundary}, the cut edge {edge}.",
+                    List.of(
+                            Setting.of(Within.class, "boundary", new Kind.Figure(Turn.NOTHING)),
+                            Setting.of(Within.class, "edge")))
+            .because("A pattern that fills a box, a disc or letters is drawn larger and cut to it, and stays live.");
+
+    @Override
+    public Schema<Within> schema() {
+        return SCHEMA;
+    }
+
+    /** After all that makes bands and weaves, so that those are cut as well. */
+    @Override
+    public Phase phase() {
+        return Phase.PIECES;
+    }
+
+    public static Within of(String figure) {
+        return new Within(figure, CutEdge.LINED);
+    }
+
+    @Override
+    public Work apply(Work work, Surroundings surroundings) {
+        List<Path> boundaries = new ArrayList<>();
+        for (Laid line : work.lines()) {
+            if (line.key().figure().equals(boundary)
+                    && line.path().closed()
+                    && line.band().isEmpty()) {
+                boundaries.add(line.path());
+            }
+        }
+        if (boundaries.isEmpty()) {
+            return work;
+        }
+        List<Region> within = Booleans.enclosed(boundaries, FillRule.EVEN_ODD);
+        List<Laid> lines = new ArrayList<>();
+        Cut cut = new Cut(within, new ArrayList<>(), new ArrayList<>());
+        for (Laid line : work.lines()) {
+            surroundings.watch().step();
+            if (line.key().figure().equals(boundary)
+                    && line.path().closed()
+                    && line.band().isEmpty()) {
+                if (edge == CutEdge.LINED) {
+                    lines.add(line);
+                }
+            } else if (line.band().isPresent()) {
+                for (Region band : BandOutline.regions(
+                        line.path(),
+                        line.band().get().widths(),
+                        line.band().get().ends())) {
+                    cut.take(line, "band", band);
+                }
+            } else {
+                lines.addAll(inside(line, within));
+            }
+        }
+        woven(work, cut, surroundings);
+        inlaid(work, cut, boundaries.get(0));
+        List<Inlay> mosaics = new ArrayList<>();
+        if (!cut.given().isEmpty()) {
+            Division division = Division.of(List.of(), List.of(), cut.given(), Point.ORIGIN);
+            Mosaic mosaic = Mosaic.of(division, List.of(), Joint.NONE);
+            List<Optional<Colour>> colours = new ArrayList<>();
+            mosaic.pieces()
+                    .forEach(p -> colours.add(
+                            cut.colours().get(division.given(p.cells().get(0)).orElseThrow())));
+            mosaics.add(new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours));
+        }
+        return new Work(lines, List.of(), mosaics, work.symmetry());
+    }
+
+    private static void woven(Work work, Cut cut, Surroundings surroundings) {
+        for (Laying laying : work.weaves()) {
+            for (Course course : laying.weave().courses()) {
+                surroundings.watch().step();
+                Laid strand = new Laid(
+                        laying.weave().strands().get(course.strand()).key(),
+                        laying.weave().strands().get(course.strand()).path(),
+                        Point.ORIGIN,
+                        Optional.empty(),
+                        laying.colours().get(course.strand()));
+                cut.take(strand, "course " + course.ordinal(), course.region().map(laying.placed()));
+            }
+        }
+    }
+
+    private static void inlaid(Work work, Cut cut, Path somewhere) {
+        for (Inlay inlay : work.mosaics()) {
+            for (int i = 0; i < inlay.mosaic().pieces().size(); i++) {
+                Tessera piece = inlay.mosaic().pieces().get(i);
+                Laid from = new Laid(
+                        new StrandKey("", List.of(piece.number())),
+                        somewhere,
+                        Point.ORIGIN,
+                        Optional.empty(),
+                        inlay.colours().get(i));
+                piece.shapes().forEach(r -> cut.take(from, "piece", r.map(inlay.placed())));
+            }
+        }
+    }
+
+    private static List<Laid> inside(Laid line, List<Region> within) {
+        List<Path> kept = Inside.of(line.path(), within);
+        if (kept.size() == 1 && kept.get(0).equals(line.path())) {
+            return List.of(line);
+        }
+        List<Laid> lines = new ArrayList<>();
+        for (int i = 0; i < kept.size(); i++) {
+            lines.add(line.along(kept.get(i), line.key().part(i)));
+        }
+        return lines;
+    }
+
+    /** What is left of areas, and their colours. */
+    private record Cut(List<Region> within, List<Given> given, List<Optional<Colour>> colours) {
+        void take(Laid from, String role, Region region) {
+            for (Region limit : within) {
+                if (!limit.outline().box().meets(region.outline().box())) {
+                    continue;
+                }
+                for (Region left : Booleans.common(List.of(limit, region))) {
+                    given.add(new Given(from.key(), role + " part " + given.size(), left));
+                    colours.add(from.colour());
+                }
+            }
+        }
+    }
+
+    @Override
+    public String brief(Work done, Unit unit) {
+        int pieces =
+                done.mosaics().stream().mapToInt(m -> m.mosaic().kept().size()).sum();
+        return pieces > 0
+                ? Numerals.counted(pieces, "piece")
+                : Numerals.counted(done.lines().size(), "line");
+    }
+}

@@ -1,0 +1,138 @@
+package org.hyphantes.desktop.stage.pieces;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeSet;
+import org.hyphantes.design.Edit;
+import org.hyphantes.design.PieceActs;
+import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Picked;
+import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Tessera;
+import org.hyphantes.treatment.Inlay;
+import org.hyphantes.treatment.Pieces;
+import org.hyphantes.weave.Reach;
+
+/** The pieces that are selected in a window, by name, so that they stay so while the design changes; and what is done with them. */
+final class PieceChoice {
+    private final Desk desk;
+    private final Picked picked;
+
+    PieceChoice(Bench bench) {
+        this.desk = bench.desk();
+        this.picked = bench.picked();
+    }
+
+    Optional<Inlay> inlay() {
+        if (desk.resolved() == null) {
+            return Optional.empty();
+        }
+        List<Inlay> mosaics = desk.resolved().field().work().mosaics();
+        return mosaics.isEmpty() ? Optional.empty() : Optional.of(mosaics.get(mosaics.size() - 1));
+    }
+
+    Optional<Mosaic> mosaic() {
+        return inlay().map(Inlay::mosaic);
+    }
+
+    Reach reach() {
+        return desk.root().lastOf(Pieces.class).map(Pieces::reach).orElse(Reach.EVERY_TURN_AND_MIRROR);
+    }
+
+    /** The cells that are selected and there. */
+    List<Integer> cells() {
+        return mosaic().map(m -> picked.pieces().stream()
+                        .map(m.division()::named)
+                        .filter(OptionalInt::isPresent)
+                        .map(OptionalInt::getAsInt)
+                        .toList())
+                .orElse(List.of());
+    }
+
+    boolean isEmpty() {
+        return cells().isEmpty();
+    }
+
+    /** Selects cells, in place of what was or with it. */
+    void select(List<Integer> cells, boolean more) {
+        Set<Integer> all = new TreeSet<>(more ? cells() : List.of());
+        all.addAll(cells);
+        picked.pieces(mosaic().map(m -> all.stream()
+                        .map(c -> m.division().cells().get(c).name())
+                        .toList())
+                .orElse(List.of()));
+        int count = all.size();
+        desk.say(count == 0 ? "Nothing selected." : count == 1 ? "1 piece selected." : count + " pieces selected.");
+    }
+
+    void clear() {
+        picked.pieces(List.of());
+    }
+
+    /** A piece with all that an act on it reaches. */
+    List<Integer> siblings(int cell, Reach reach) {
+        Mosaic mosaic = mosaic().orElseThrow();
+        Set<Integer> all = new TreeSet<>();
+        Tessera piece = mosaic.pieces().get(mosaic.pieceOf(cell));
+        mosaic.division().reached(piece.cells(), reach).forEach(all::addAll);
+        return List.copyOf(all);
+    }
+
+    List<Integer> ring(int number) {
+        return cells(c -> c.ring() == number);
+    }
+
+    List<Integer> cells(java.util.function.Predicate<org.hyphantes.piece.Cell> wanted) {
+        Mosaic mosaic = mosaic().orElseThrow();
+        List<Integer> found = new ArrayList<>();
+        for (int i = 0; i < mosaic.division().cells().size(); i++) {
+            if (wanted.test(mosaic.division().cells().get(i))) {
+                found.add(i);
+            }
+        }
+        return found;
+    }
+
+    /** What is done on the design, if the answer in hand is the present one. */
+    private interface Act {
+        Optional<Edit> of(PieceActs acts);
+    }
+
+    private boolean done(Act act, String otherwise) {
+        if (!desk.settledProperty().get() || inlay().isEmpty()) {
+            desk.warn("There are no pieces to act on yet.");
+            return false;
+        }
+        Optional<Edit> edit = act.of(new PieceActs(desk.design(), inlay().orElseThrow()));
+        edit.ifPresentOrElse(desk::edit, () -> desk.warn(otherwise));
+        return edit.isPresent();
+    }
+
+    boolean drop(List<Integer> cells, Reach reach) {
+        return !cells.isEmpty()
+                && done(acts -> acts.drop(cells, reach), "These pieces were not made by a step Pieces in hand.");
+    }
+
+    boolean keep(List<Integer> cells) {
+        return !cells.isEmpty()
+                && done(
+                        acts -> acts.keep(cells, Reach.THIS_ONE),
+                        "These pieces were not made by a step Pieces in hand.");
+    }
+
+    boolean keepAll() {
+        return done(PieceActs::all, "These pieces were not made by a step Pieces in hand.");
+    }
+
+    boolean join(List<Integer> cells, Reach reach) {
+        return done(acts -> acts.join(cells, reach), "These pieces share no edge: nothing was joined.");
+    }
+
+    boolean joinAll(List<Integer> cells) {
+        return done(acts -> acts.joinAll(cells), "No two of these pieces share an edge: nothing was joined.");
+    }
+}

@@ -1,0 +1,132 @@
+package org.hyphantes.desktop.stage.pieces;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.hyphantes.desktop.act.RecipeActs;
+import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.piece.Chequer;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Pieces;
+import org.hyphantes.weave.Reach;
+
+/** The words for what is done to pieces: to those named, those selected, or the one at the needle. */
+final class PieceWords {
+    static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back");
+
+    private static final String WHICH =
+            "Say which: ring 2, inside Circle, outside Circle, chequer or all; or select some.";
+
+    private final Desk desk;
+    private final PieceChoice choice;
+
+    PieceWords(Bench bench) {
+        this.desk = bench.desk();
+        this.choice = new PieceChoice(bench);
+    }
+
+    /** Adds the step that divides. */
+    void divide() {
+        if (desk.root().last(Pieces.class).isEmpty()) {
+            new RecipeActs(desk).add(Pieces.STARTING);
+        }
+        desk.open("pieces");
+    }
+
+    /** Does a word with what was typed behind it; says what is wanted when it cannot. */
+    boolean run(String word, String rest) {
+        if (word.equals("divide")) {
+            divide();
+            return true;
+        }
+        if (choice.mosaic().isEmpty()) {
+            desk.warn("Nothing is divided yet: divide comes first.");
+            return false;
+        }
+        Optional<List<Integer>> cells = cells(rest);
+        if (cells.isEmpty()) {
+            desk.warn(WHICH);
+            return false;
+        }
+        boolean named = !rest.isEmpty();
+        return switch (word) {
+            case "select" -> {
+                choice.select(cells.get(), false);
+                yield true;
+            }
+            case "join" -> named ? choice.joinAll(cells.get()) : choice.join(cells.get(), Reach.THIS_ONE);
+            case "keep" -> rest.equals("all") ? choice.keepAll() : choice.keep(cells.get());
+            default ->
+                choice.drop(cells.get(), named ? Reach.THIS_ONE : choice.isEmpty() ? choice.reach() : Reach.THIS_ONE);
+        };
+    }
+
+    /** The cells that words mean; those selected, or the one at the needle, for none. */
+    private Optional<List<Integer>> cells(String rest) {
+        String lower = rest.toLowerCase(Locale.ROOT);
+        String[] words = lower.split("\\s+", 2);
+        if (lower.isEmpty()) {
+            List<Integer> selected = choice.cells();
+            Optional<Point> needle = desk.hoverProperty().get().place();
+            return !selected.isEmpty()
+                    ? Optional.of(selected)
+                    : needle.flatMap(p ->
+                                    choice.mosaic().orElseThrow().division().at(p))
+                            .map(List::of);
+        }
+        return switch (words[0]) {
+            case "all" -> Optional.of(choice.cells(c -> true));
+            case "chequer" -> Optional.of(chequer());
+            case "ring", "rings" -> rings(words.length > 1 ? words[1] : "");
+            case "inside", "outside" ->
+                figure(rest.split("\\s+", 2)).map(paths -> {
+                    boolean inside = words[0].equals("inside");
+                    return choice.cells(c -> paths.stream().anyMatch(p -> p.winding(c.place()) != 0) == inside);
+                });
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<List<Integer>> rings(String numbers) {
+        List<Integer> all = new ArrayList<>();
+        for (String number : numbers.split("[\\s,]+|and")) {
+            if (!number.isEmpty() && !number.matches("\\d{1,6}")) {
+                return Optional.empty();
+            }
+            if (!number.isEmpty()) {
+                all.addAll(choice.ring(Integer.parseInt(number)));
+            }
+        }
+        return all.isEmpty() ? Optional.empty() : Optional.of(all);
+    }
+
+    private List<Integer> chequer() {
+        boolean[] odd = new Chequer(choice.mosaic().orElseThrow().division()).odd();
+        List<Integer> all = new ArrayList<>();
+        for (int i = 0; i < odd.length; i++) {
+            if (odd[i]) {
+                all.add(i);
+            }
+        }
+        return all;
+    }
+
+    /** The closed lines of a figure named. */
+    private Optional<List<Path>> figure(String[] words) {
+        if (words.length < 2) {
+            return Optional.empty();
+        }
+        return desk.root().names().entrySet().stream()
+                .filter(e -> e.getValue().equalsIgnoreCase(words[1]))
+                .findFirst()
+                .map(e -> desk.resolved().setOut().work().lines().stream()
+                        .filter(l -> l.key().figure().equals(e.getKey()))
+                        .map(Laid::path)
+                        .filter(Path::closed)
+                        .toList());
+    }
+}
