@@ -10,7 +10,11 @@ import org.hyphantes.design.Artwork;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.piece.Hanging;
+import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Tessera;
 import org.hyphantes.symmetry.Turning;
+import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
@@ -95,6 +99,34 @@ public final class Inventory {
         return weave >= 0 && meet >= 0 && before + meet < crossings.size()
                 ? Optional.of(crossings.get(before + meet))
                 : Optional.empty();
+    }
+
+    /** All pieces, those of one mosaic after another. */
+    public List<PieceRow> pieces() {
+        List<PieceRow> rows = new ArrayList<>();
+        for (Inlay inlay : work.mosaics()) {
+            Mosaic mosaic = inlay.mosaic();
+            Hanging hanging = new Hanging(mosaic);
+            for (int i = 0; i < mosaic.pieces().size(); i++) {
+                Tessera piece = mosaic.pieces().get(i);
+                String state =
+                        piece.dropped() ? "dropped" : piece.isGone() ? "gone" : hanging.isLoose(i) ? "loose" : "kept";
+                rows.add(new PieceRow(
+                        piece.number(),
+                        piece.ring(),
+                        piece.area(),
+                        mosaic.beside(i).stream()
+                                .map(b -> mosaic.pieces().get(b).number())
+                                .toList(),
+                        state,
+                        mosaic.division()
+                                .cells()
+                                .get(piece.cells().get(0))
+                                .name()
+                                .text()));
+            }
+        }
+        return rows;
     }
 
     /** The length (mm) of all woven strands together. */

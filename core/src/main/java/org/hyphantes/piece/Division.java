@@ -2,6 +2,7 @@ package org.hyphantes.piece;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -35,6 +36,7 @@ public final class Division {
     private final int[] cellOfFace;
     private final CellGrid grid;
     private final int[] givenOf;
+    private final BitSet outer = new BitSet();
 
     private Division(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
         List<Bounding> paths = new ArrayList<>();
@@ -178,6 +180,9 @@ public final class Division {
         plane.edges((right, left, curve) -> {
             int a = cellOfFace[right];
             int b = cellOfFace[left];
+            if (right == 0 ^ left == 0 && Math.max(a, b) >= 0) {
+                outer.set(Math.max(a, b));
+            }
             if (a >= 0 && b >= 0 && a != b) {
                 shared.merge((long) Math.min(a, b) << 32 | Math.max(a, b), curve.length(), Double::sum);
             }
@@ -202,17 +207,21 @@ public final class Division {
         plane.edges((right, left, curve) -> {
             int a = cellOfFace[right];
             int b = cellOfFace[left];
-            if (a >= 0 == b >= 0) {
+            boolean outside = right == 0 ^ left == 0 && a < 0 && b < 0;
+            if (a >= 0 == b >= 0 && !outside) {
                 return;
             }
             double aside = 1e-6 * curve.length();
-            Point normal = curve.tangent(0.5).right().times(a >= 0 ? -aside : aside);
+            boolean courseOnLeft = outside ? right == 0 : a >= 0;
+            Point normal = curve.tangent(0.5).right().times(courseOnLeft ? -aside : aside);
+            Optional<Integer> beside = at(curve.at(0.5).plus(normal));
+            if (outside) {
+                beside.ifPresent(outer::set);
+                return;
+            }
             int ground = Math.max(a, b);
-            at(curve.at(0.5).plus(normal))
-                    .ifPresent(course -> shared.merge(
-                            (long) Math.min(course, ground) << 32 | Math.max(course, ground),
-                            curve.length(),
-                            Double::sum));
+            beside.ifPresent(course -> shared.merge(
+                    (long) Math.min(course, ground) << 32 | Math.max(course, ground), curve.length(), Double::sum));
         });
     }
 
@@ -251,6 +260,11 @@ public final class Division {
     /** What shares edges with a cell, by their numbers. */
     public List<Neighbour> neighbours(int cell) {
         return neighbours.get(cell);
+    }
+
+    /** Whether a cell has an edge beside which no piece lies. */
+    public boolean isOuter(int cell) {
+        return outer.get(cell);
     }
 
     public boolean areNeighbours(int a, int b) {

@@ -1,6 +1,7 @@
 package org.hyphantes.treatment;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,20 +54,14 @@ public record Pieces(
             Joint.Outer.GIVE_WAY,
             Joint.Shape.SQUARE,
             Amount.of(1),
-            Reach.EVERY_TURN_AND_MIRROR,
+            Reach.EVERY_TURN,
             List.of());
 
     private static final Kept<Pieces, PieceEdit> EDITS = new Kept<>(
             "acts",
             Pieces::edits,
             Pieces::withEdits,
-            edit -> Map.of(
-                    "act",
-                    Entry.word(edit.act()),
-                    "pieces",
-                    edit.pieces().stream().map(PieceName::text).toList(),
-                    "reach",
-                    Entry.word(edit.reach())),
+            Pieces::told,
             entry -> new PieceEdit(
                     entry.choice("act", PieceAct.class),
                     entry.texts("pieces").stream().map(PieceName::of).toList(),
@@ -89,6 +84,14 @@ public record Pieces(
 
     public Pieces {
         edits = List.copyOf(edits);
+    }
+
+    private static Map<String, Object> told(PieceEdit edit) {
+        Map<String, Object> told = new LinkedHashMap<>();
+        told.put("act", Entry.word(edit.act()));
+        told.put("pieces", edit.pieces().stream().map(PieceName::text).toList());
+        told.put("reach", Entry.word(edit.reach()));
+        return told;
     }
 
     @Override

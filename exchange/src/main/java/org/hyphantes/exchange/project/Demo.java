@@ -19,7 +19,8 @@ public enum Demo {
     QUERN("Quern", "a ring plait with a ring through it"),
     GUNWALE("Gunwale", "a frame of plait"),
     TOWPATH("Towpath", "a plait along a rounded box"),
-    LONG_SPLICE("Long Splice", "two waves that taper");
+    LONG_SPLICE("Long Splice", "two waves that taper"),
+    LANTERN_SCREEN("Lantern Screen", "a star in pieces, two of its rings dropped");
 
     private final String title;
     private final String what;

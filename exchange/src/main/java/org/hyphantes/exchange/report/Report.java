@@ -19,6 +19,7 @@ import org.hyphantes.geometry.Watch;
 import org.hyphantes.inventory.CrossingRow;
 import org.hyphantes.inventory.GroundRows;
 import org.hyphantes.inventory.Inventory;
+import org.hyphantes.inventory.PieceRow;
 import org.hyphantes.inventory.StrandRow;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.weave.Chequerboard;
@@ -31,6 +32,7 @@ public final class Report {
     private final Inventory inventory;
     private final Inspection inspection;
     private final GroundRows grounds;
+    private final List<PieceRow> pieces;
 
     public Report(Design design, Artwork artwork) {
         this(design, artwork, Watch.NONE);
@@ -42,6 +44,7 @@ public final class Report {
         this.inventory = Inventory.of(artwork);
         this.inspection = Inspection.of(design, artwork, watch, true);
         this.grounds = inventory.grounds(watch);
+        this.pieces = inventory.pieces();
     }
 
     public Inspection inspection() {
@@ -72,6 +75,7 @@ public final class Report {
         if (grounds.untold() > 0) {
             tree.put("groundsUntold", grounds.untold());
         }
+        pieces(tree);
         tree.put(
                 "determinant", inventory.determinant().map(BigInteger::toString).orElse(null));
         gauges(tree);
@@ -79,6 +83,20 @@ public final class Report {
             return MAPPER.writeValueAsString(tree);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a tree of plain values can always be written", e);
+        }
+    }
+
+    private void pieces(ObjectNode tree) {
+        ArrayNode rows = tree.putArray("pieces");
+        for (PieceRow piece : pieces) {
+            ObjectNode node = rows.addObject();
+            node.put("number", piece.number());
+            node.put("ring", piece.ring());
+            node.put("state", piece.state());
+            node.put("area", rounded(piece.area()));
+            ArrayNode beside = node.putArray("neighbours");
+            piece.neighbours().forEach(beside::add);
+            node.put("name", piece.name());
         }
     }
 
@@ -100,8 +118,8 @@ public final class Report {
     }
 
     /**
-     * Strands and grounds as comma-separated values with CRLF line ends and a head line (RFC 4180): for each its kind, name, whether it
-     * is closed, its length in mm, its crossings, those over, and its area in mm\u00b2.
+     * Strands, grounds and pieces as comma-separated values with CRLF line ends and a head line (RFC 4180): for each its kind, name, whether it
+     * is closed (of a piece whether it is kept, dropped, loose or gone), its length in mm, its crossings, those over, and its area in mm\u00b2.
      */
     public String csv() {
         StringBuilder csv = new StringBuilder("kind,name,closed,length mm,crossings,over,area mm2\r\n");
@@ -123,6 +141,15 @@ public final class Report {
                     .append(rounded(grounds.areas().get(i)))
                     .append("\r\n");
         }
+        for (PieceRow piece : pieces) {
+            csv.append("piece,")
+                    .append(piece.number())
+                    .append(',')
+                    .append(piece.state())
+                    .append(",,,,")
+                    .append(rounded(piece.area()))
+                    .append("\r\n");
+        }
         return csv.toString();
     }
 
@@ -134,6 +161,30 @@ public final class Report {
     public void save(java.nio.file.Path file) throws IOException {
         String name = file.toString().toLowerCase(Locale.ROOT);
         AtomicFile.write(file, name.endsWith(".json") ? json() + "\n" : name.endsWith(".csv") ? csv() : lines());
+    }
+
+    private void pieces(List<String> lines) {
+        if (pieces.isEmpty()) {
+            return;
+        }
+        lines.add("Pieces: " + pieces.size() + ", " + count("kept") + " kept, " + count("dropped") + " dropped"
+                + (count("gone") > 0 ? ", " + count("gone") + " gone" : "")
+                + (count("loose") > 0 ? ", " + count("loose") + " loose, with only dropped ones round them" : ""));
+        for (PieceRow piece : pieces) {
+            lines.add("Piece " + piece.number() + ": ring " + piece.ring() + ", " + piece.state() + ", "
+                    + Numerals.shown(piece.area(), 1) + " mm\u00b2, beside "
+                    + (piece.neighbours().isEmpty()
+                            ? "none"
+                            : String.join(
+                                    " ",
+                                    piece.neighbours().stream()
+                                            .map(String::valueOf)
+                                            .toList())));
+        }
+    }
+
+    private long count(String state) {
+        return pieces.stream().filter(p -> p.state().equals(state)).count();
     }
 
     private static double rounded(double value) {
@@ -167,6 +218,7 @@ public final class Report {
             lines.add("Grounds not told: those of " + grounds.untold() + (grounds.untold() == 1 ? " weave" : " weaves")
                     + ", whose bands cannot be united.");
         }
+        pieces(lines);
         if (inventory.strandInAll() > 0) {
             lines.add("Strand in all: " + Numerals.length(inventory.strandInAll(), design.unit()));
         }

@@ -40,7 +40,7 @@ final class PieceChoice {
     }
 
     Reach reach() {
-        return desk.root().lastOf(Pieces.class).map(Pieces::reach).orElse(Reach.EVERY_TURN_AND_MIRROR);
+        return desk.root().lastOf(Pieces.class).map(Pieces::reach).orElse(Reach.EVERY_TURN);
     }
 
     /** The cells that are selected and there. */

@@ -1,0 +1,132 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import javafx.geometry.Point2D;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.hyphantes.design.Design;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Tessera;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Pieces by pointer, key and word: selected, joined, dropped, taken back and kept, with their siblings. */
+class PiecesWindowTest extends WindowFixture {
+    @Start
+    void start(Stage window) {
+        open(window);
+    }
+
+    @BeforeEach
+    void lantern() {
+        TestDesk.on(() -> {
+            desk.lay(Demo.LANTERN_SCREEN.design());
+            desk.open("pieces");
+            frame.field().requestFocus();
+            return null;
+        });
+        eventually(() -> assertThat(mosaic().pieces()).hasSize(49));
+    }
+
+    private Mosaic mosaic() {
+        return desk.resolved().finished().work().mosaics().get(0).mosaic();
+    }
+
+    private long dropped() {
+        return mosaic().pieces().stream().filter(Tessera::dropped).count();
+    }
+
+    private Point2D cell(int number) {
+        return onScreen(mosaic().division().cells().get(number - 1).place());
+    }
+
+    private long ringOf(int number, boolean dropped) {
+        return mosaic().pieces().stream()
+                .filter(p -> p.ring() == number && p.dropped() == dropped)
+                .count();
+    }
+
+    @Test
+    void aPieceIsDroppedWithItsSiblingsAndTakenBack(FxRobot robot) {
+        assertThat(dropped()).isEqualTo(24);
+        robot.clickOn(cell(38));
+        robot.type(KeyCode.DELETE);
+        eventually(() -> assertThat(ringOf(5, true)).isEqualTo(12));
+        // The same again takes them back; undo and redo go through all of it.
+        robot.type(KeyCode.DELETE);
+        eventually(() -> assertThat(ringOf(5, true)).isZero());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(ringOf(5, true)).isEqualTo(12));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(ringOf(5, true)).isZero());
+        // This one only.
+        robot.press(KeyCode.CONTROL).clickOn(cell(38)).release(KeyCode.CONTROL);
+        robot.type(KeyCode.DELETE);
+        eventually(() -> assertThat(ringOf(5, true)).isEqualTo(1));
+    }
+
+    @Test
+    void aThreadJoinsWhatItPassesAndPartsItAgain(FxRobot robot) {
+        write(robot, "keep all").type(KeyCode.ENTER);
+        eventually(() -> assertThat(dropped()).isZero());
+        robot.interact(() -> frame.field().requestFocus());
+        int tip = 38;
+        int beside = mosaic().division().neighbours(tip - 1).get(0).cell() + 1;
+        robot.drag(cell(tip), MouseButton.PRIMARY).moveTo(cell(beside)).drop();
+        eventually(() -> assertThat(mosaic().pieces()).hasSize(37));
+        robot.drag(cell(tip), MouseButton.PRIMARY).moveTo(cell(beside)).drop();
+        eventually(() -> assertThat(mosaic().pieces()).hasSize(49));
+        // Drawn the other way it drops.
+        robot.drag(cell(1), MouseButton.SECONDARY).moveTo(cell(2)).drop();
+        eventually(() -> assertThat(dropped()).isEqualTo(13));
+    }
+
+    @Test
+    void ringsAreChosenByTheCardByWordsAndByADoubleClick(FxRobot robot) {
+        ListView<?> rings = robot.lookup("#rings").queryListView();
+        eventually(() -> assertThat(rings.getItems()).hasSize(5));
+        robot.doubleClickOn(cell(14));
+        write(robot, "keep").type(KeyCode.ENTER);
+        eventually(() -> assertThat(ringOf(3, false)).isEqualTo(12));
+        assertThat(dropped()).isEqualTo(37);
+        write(robot, "drop rings 1 3").type(KeyCode.ENTER);
+        eventually(() -> assertThat(dropped()).isEqualTo(49));
+        write(robot, "select ring 9").type(KeyCode.ENTER);
+        eventually(() -> assertThat(message(robot)).contains("Say which"));
+    }
+
+    /** From a new design, by keys and words alone; then the count is changed, and what was kept is kept. */
+    @Test
+    void leavesAboutACentreByKeysAlone(FxRobot robot) throws Exception {
+        robot.interact(() -> {
+            desk.lay(Design.empty("Leaves"));
+            desk.open("set-out");
+            frame.field().requestFocus();
+        });
+        write(robot, "lens 50").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.root().members()).as(message(robot)).hasSize(1));
+        TestDesk.on(() -> desk.set(desk.view().subject().orElseThrow(), "out", "30", false));
+        write(robot, "turn 18").type(KeyCode.ENTER);
+        eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(18));
+        robot.type(KeyCode.F4);
+        write(robot, "divide").type(KeyCode.ENTER);
+        eventually(() -> assertThat(mosaic().pieces().size()).isGreaterThan(36));
+        assertThat(mosaic().division().turns()).isEqualTo(18);
+        int outer = mosaic().division().rings();
+        write(robot, "keep rings " + outer + " " + (outer - 1)).type(KeyCode.ENTER);
+        eventually(() -> assertThat(mosaic().kept()).hasSize(36));
+        Design made = desk.design();
+        java.nio.file.Path file = folder.resolve("leaves" + ProjectFile.ENDING);
+        ProjectFile.save(made, file);
+        assertThat(ProjectFile.open(file)).isEqualTo(made);
+        assertThat(Files.readString(file)).contains("\"act\" : \"keep\"");
+    }
+}
