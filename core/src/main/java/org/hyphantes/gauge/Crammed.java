@@ -114,7 +114,7 @@ final class Crammed {
 
     private List<Point> troubles(Design of) {
         Artwork artwork = new Resolver().resolve(of, watch);
-        return artwork.work().weaves().stream()
+        return artwork.work().woven().stream()
                 .flatMap(l -> l.weave().troubles().stream().map(t -> l.placed().of(t.place())))
                 .toList();
     }

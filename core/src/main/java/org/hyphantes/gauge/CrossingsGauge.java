@@ -38,7 +38,7 @@ final class CrossingsGauge implements Gauge {
         int bareCount = bare.map(d -> d.meets().size()).orElse(0);
         int woven = 0;
         int sound = 0;
-        for (Laying laying : artwork.work().weaves()) {
+        for (Laying laying : artwork.work().woven()) {
             for (Crossing crossing : laying.weave().crossings()) {
                 woven++;
                 sound += crossing.state() == Crossing.State.RESOLVED || crossing.state() == Crossing.State.PINNED
@@ -53,9 +53,9 @@ final class CrossingsGauge implements Gauge {
             return new GaugeReading(this, max(worst, State.CHIPPED), bareCount + " not woven");
         }
         boolean pairs =
-                artwork.work().weaves().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.IN_PAIRS);
+                artwork.work().woven().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.IN_PAIRS);
         boolean hand =
-                artwork.work().weaves().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.BY_HAND);
+                artwork.work().woven().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.BY_HAND);
         String how = hand ? " decided" : pairs ? " in pairs" : " alternate";
         String text = sound + " of " + woven + how + (bareCount > 0 ? ", " + bareCount + " not woven" : "");
         return new GaugeReading(this, worst, text);

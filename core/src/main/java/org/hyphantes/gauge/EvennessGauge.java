@@ -36,7 +36,7 @@ final class EvennessGauge implements Gauge {
         State worst = examined.worst(this);
         double least = Double.POSITIVE_INFINITY;
         double most = 0;
-        for (Laying laying : artwork.work().weaves()) {
+        for (Laying laying : artwork.work().woven()) {
             for (Strand strand : laying.weave().strands()) {
                 for (WidthProfile.Stop stop : strand.band().widths().stops()) {
                     least = Math.min(least, stop.width());

@@ -32,7 +32,7 @@ public record Examined(
     static Examined of(Design design, Artwork artwork, Watch watch, boolean measured) {
         List<Snag> found = new ArrayList<>(RecipeOrder.snags(design, artwork.faults()));
         List<Bandwork.Measured> bands = new ArrayList<>();
-        for (Laying laying : artwork.work().weaves()) {
+        for (Laying laying : artwork.work().woven()) {
             found.addAll(WeaveSnags.of(design, laying, watch, measured));
             if (measured) {
                 Bandwork.Measured own = measured(design, laying, watch);
@@ -40,6 +40,7 @@ public record Examined(
                 found.addAll(own.snags());
             }
         }
+        found.addAll(Piecework.undone(design, artwork.work()));
         double across = Double.POSITIVE_INFINITY;
         for (Inlay inlay : artwork.work().mosaics()) {
             Piecework.Measured own = Piecework.of(design, inlay, measured);
@@ -96,7 +97,7 @@ public record Examined(
     }
 
     boolean isWoven() {
-        return !artwork.work().weaves().isEmpty();
+        return !artwork.work().woven().isEmpty();
     }
 
     Examined with(List<Snag> more) {

@@ -20,6 +20,8 @@ import org.hyphantes.piece.Tessera;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Pieces;
+import org.hyphantes.treatment.Work;
+import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
 
 /** What gauges measure on the pieces of a mosaic: the narrowest, those that a joint leaves nothing of, lines that stop short, acts that wait. */
@@ -54,6 +56,25 @@ final class Piecework {
             work.widths();
         }
         return new Measured(work.narrowest, work.snags);
+    }
+
+    /** Steps that divide and could not, for there was too much or nothing that encloses. */
+    static List<Snag> undone(Design design, Work work) {
+        return design.root().recipe().stream()
+                .filter(s -> s.over() && s.treatment() instanceof Pieces)
+                .filter(s -> work.size() > 0
+                        && work.mosaics().stream().noneMatch(m -> m.step().equals(s.id())))
+                .filter(s -> work.mosaics().isEmpty())
+                .map(s -> Snag.of(
+                                StrandsGauge.WORD,
+                                State.BROKEN,
+                                null,
+                                s.title() + " is not done: what stands before it meets more than "
+                                        + Projection.MOST_MEETINGS + " times. Lay less of it.")
+                        .mended(Mend.of(
+                                "Pass " + s.title() + " under",
+                                Recipes.pass(design, design.root().id(), s.id()))))
+                .toList();
     }
 
     private String length(double millimetres) {

@@ -34,7 +34,7 @@ final class StrandsGauge implements Gauge {
         State worst = examined.worst(this);
         List<Path> paths =
                 new ArrayList<>(artwork.work().lines().stream().map(Laid::path).toList());
-        artwork.work().weaves().forEach(l -> l.weave().strands().forEach(s -> paths.add(s.path())));
+        artwork.work().woven().forEach(l -> l.weave().strands().forEach(s -> paths.add(s.path())));
         if (paths.isEmpty()) {
             return new GaugeReading(this, State.DOES_NOT_APPLY, "none yet");
         }

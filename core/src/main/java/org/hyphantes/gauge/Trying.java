@@ -25,7 +25,7 @@ final class Trying {
             Artwork artwork = new Resolver().resolve(d, watch);
             int own = 0;
             int all = 0;
-            for (Laying laying : artwork.work().weaves()) {
+            for (Laying laying : artwork.work().woven()) {
                 for (Weave.Trouble trouble : laying.weave().troubles()) {
                     own += counted.contains(trouble.kind()) ? 1 : 0;
                     all++;

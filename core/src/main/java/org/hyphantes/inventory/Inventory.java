@@ -27,6 +27,7 @@ import org.hyphantes.weave.Weave;
 /** All strands and crossings of a design, lettered throughout, and what can be proven of them. */
 public final class Inventory {
     private final Work work;
+    private final List<Laying> weaves;
     private final List<StrandRow> strands = new ArrayList<>();
     private final List<CrossingRow> crossings = new ArrayList<>();
     private final List<StrandRow> woven;
@@ -36,12 +37,13 @@ public final class Inventory {
 
     private Inventory(Work work) {
         this.work = work;
-        for (int w = 0; w < work.weaves().size(); w++) {
-            weave(work.weaves().get(w), w);
+        this.weaves = work.woven();
+        for (int w = 0; w < weaves.size(); w++) {
+            weave(weaves.get(w), w);
         }
         woven = List.copyOf(strands);
-        alternates = work.weaves().stream().allMatch(l -> l.weave().alternates());
-        turning = work.weaves().stream()
+        alternates = weaves.stream().allMatch(l -> l.weave().alternates());
+        turning = weaves.stream()
                 .findFirst()
                 .flatMap(l -> l.weave().symmetry().turning())
                 .filter(t -> t.count() > 1);
@@ -93,8 +95,8 @@ public final class Inventory {
     /** A crossing by the numbers of its weave, and within that. */
     public Optional<CrossingRow> crossing(int weave, int meet) {
         int before = 0;
-        for (int w = 0; w < Math.min(weave, work.weaves().size()); w++) {
-            before += work.weaves().get(w).weave().crossings().size();
+        for (int w = 0; w < Math.min(weave, weaves.size()); w++) {
+            before += weaves.get(w).weave().crossings().size();
         }
         return weave >= 0 && meet >= 0 && before + meet < crossings.size()
                 ? Optional.of(crossings.get(before + meet))
@@ -146,8 +148,8 @@ public final class Inventory {
 
     /** The determinant of the one weave that is the whole design; empty when there is no such weave or it has none. */
     public Optional<BigInteger> determinant() {
-        return work.weaves().size() == 1 && work.lines().isEmpty()
-                ? Chequerboard.determinant(work.weaves().get(0).weave())
+        return weaves.size() == 1 && work.lines().isEmpty()
+                ? Chequerboard.determinant(weaves.get(0).weave())
                 : Optional.empty();
     }
 
@@ -155,7 +157,7 @@ public final class Inventory {
     public GroundRows grounds(Watch watch) {
         List<Double> areas = new ArrayList<>();
         int untold = 0;
-        for (Laying laying : work.weaves()) {
+        for (Laying laying : weaves) {
             watch.step();
             double scale = Math.abs(laying.placed().determinant());
             try {

@@ -47,6 +47,12 @@ public record Combine(Combined kept, String figures) implements Treatment {
         return Phase.SETTING_OUT;
     }
 
+    /** One figure has nothing to be combined with. */
+    @Override
+    public boolean takesAll() {
+        return true;
+    }
+
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         List<Laid> lines = new ArrayList<>();

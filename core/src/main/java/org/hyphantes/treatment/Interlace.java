@@ -168,7 +168,7 @@ public record Interlace(
 
     @Override
     public String brief(Work done, Unit unit) {
-        int crossings = done.weaves().stream()
+        int crossings = done.woven().stream()
                 .mapToInt(l -> l.weave().crossings().size())
                 .sum();
         return Numerals.counted(crossings, "crossing");

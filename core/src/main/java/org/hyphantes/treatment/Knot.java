@@ -61,7 +61,7 @@ public record Knot(String lines, Turns turns) implements Treatment {
     @Override
     public String brief(Work done, Unit unit) {
         int strands = (int) done.lines().stream().filter(l -> l.path().closed()).count()
-                + done.weaves().stream()
+                + done.woven().stream()
                         .mapToInt(l -> l.weave().strands().size())
                         .sum();
         return Numerals.counted(strands, "strand");

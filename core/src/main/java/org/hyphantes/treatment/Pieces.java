@@ -6,9 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.piece.AreaBounds;
@@ -32,12 +36,13 @@ import org.hyphantes.setting.Unit;
 import org.hyphantes.symmetry.Turning;
 import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Grounds;
+import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Weave;
 
 /**
  * Divides into pieces all that lines, bands and finished weaves enclose; pieces are joined and dropped by acts that keep to what bounds them,
- * and parted by a joint. Of a weave its courses are pieces, and the grounds between its bands.
+ * and parted by a joint. Work that meets more often than {@link Projection#MOST_MEETINGS} is left as it is. Of a weave its courses are pieces, and the grounds between its bands.
  */
 public record Pieces(
         String figures,
@@ -150,6 +155,9 @@ public record Pieces(
         for (Laying laying : work.weaves()) {
             weave(laying, areas, given, courseColours);
         }
+        if (meetsTooOften(areas, lines, surroundings.watch())) {
+            return work;
+        }
         Point centre = work.turning().map(Turning::centre).orElse(Point.ORIGIN);
         Division division = Division.of(areas, lines, given, centre);
         Mosaic mosaic = Mosaic.of(division, edits, new Joint(joint.value(), outer, corners, rounding.value()));
@@ -165,8 +173,24 @@ public record Pieces(
                                     : Optional.empty());
         }
         List<Inlay> mosaics = new ArrayList<>(work.mosaics());
-        mosaics.add(new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours));
+        mosaics.add(
+                new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours, work.weaves()));
         return new Work(List.of(), List.of(), mosaics, work.symmetry());
+    }
+
+    /** Whether there are more crossings than anybody could see or cut; few curves cannot have so many. */
+    private static boolean meetsTooOften(List<AreaBounds> areas, List<Bounding> lines, Watch watch) {
+        List<Path> paths = new ArrayList<>();
+        areas.forEach(a -> paths.addAll(a.borders()));
+        lines.forEach(l -> paths.add(l.path()));
+        long curves = paths.stream().mapToLong(Path::size).sum();
+        if (curves * curves / 2 <= Projection.MOST_MEETINGS) {
+            return false;
+        }
+        Tolerance tolerance =
+                Tolerance.of(Box.round(paths.stream().map(Path::box).toList()));
+        return PathMeetings.of(paths, tolerance, Projection.MOST_MEETINGS, watch)
+                .isEmpty();
     }
 
     private static List<Path> borders(List<Region> regions, Affine map) {

@@ -42,6 +42,11 @@ public sealed interface Treatment extends Described
         return Surroundings.EVERY_FIGURE;
     }
 
+    /** Whether a new one takes all there is, unless figures were selected by hand; else what was just laid alone. */
+    default boolean takesAll() {
+        return phase() != Phase.SETTING_OUT;
+    }
+
     /** The work with this treatment done. Work that it cannot be done to is handed on as it is. */
     Work apply(Work work, Surroundings surroundings);
 

@@ -101,7 +101,8 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
             mosaic.pieces()
                     .forEach(p -> colours.add(
                             cut.colours().get(division.given(p.cells().get(0)).orElseThrow())));
-            mosaics.add(new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours));
+            mosaics.add(new Inlay(
+                    mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours, work.woven()));
         }
         return new Work(lines, List.of(), mosaics, work.symmetry());
     }

@@ -39,6 +39,13 @@ public record Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, S
         return new Work(changed, weaves, mosaics, symmetry);
     }
 
+    /** All weaves, those that have been divided into pieces among them. */
+    public List<Laying> woven() {
+        List<Laying> all = new ArrayList<>(weaves);
+        mosaics.forEach(m -> m.weaves().forEach(l -> all.add(l.carried(m.placed()))));
+        return all;
+    }
+
     /** The turns under which it is carried to itself, if any. */
     public Optional<Turning> turning() {
         return symmetry.turning();

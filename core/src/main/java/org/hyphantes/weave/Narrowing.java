@@ -82,7 +82,12 @@ public final class Narrowing {
                             : strand);
         }
         Projection projection = weave.projection().with(strands);
-        return Cutting.of(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
-                .noneMatch(f -> troubles.stream().anyMatch(t -> t.place().distance(f.place()) <= near));
+        try {
+            return Cutting.of(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
+                    .noneMatch(f -> troubles.stream().anyMatch(t -> t.place().distance(f.place()) <= near));
+        } catch (IllegalArgumentException | IllegalStateException e) {
+            // No edges can be laid beside these strands at that width.
+            return false;
+        }
     }
 }

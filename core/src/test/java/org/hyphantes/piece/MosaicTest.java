@@ -13,6 +13,7 @@ import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Polygon;
+import org.hyphantes.gauge.Inspection;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.measure.Distances;
 import org.hyphantes.geometry.offset.Ends;
@@ -54,6 +55,18 @@ class MosaicTest {
                 Interlace.STARTING,
                 Pieces.STARTING);
         assertThat(mosaic.pieces()).hasSize(65);
+        Design divided = Trial.design(
+                Material.PRINT,
+                List.of(circle(40, 62), circle(70, 0)),
+                Turn.of(8),
+                Band.of(Amount.of(6), Ends.BUTT),
+                Interlace.STARTING,
+                Pieces.STARTING);
+        assertThat(Inspection.of(divided, new Resolver().resolve(divided))
+                        .reading("crossings")
+                        .text())
+                .as("gauges still read the weave")
+                .startsWith("32 of 32");
         assertThat(mosaic.division().cells().stream().filter(Cell::isCourse)).hasSize(32);
         assertThat(mosaic.division().turns()).isEqualTo(8);
         assertThat(mosaic.division().cells())

@@ -3,6 +3,7 @@ package org.hyphantes.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -128,5 +129,50 @@ class PiecesWindowTest extends WindowFixture {
         ProjectFile.save(made, file);
         assertThat(ProjectFile.open(file)).isEqualTo(made);
         assertThat(Files.readString(file)).contains("\"act\" : \"keep\"");
+    }
+
+    /** A disc less its bites and a hole, by words; then the bites are made twelve. */
+    @Test
+    void aCogByWords(FxRobot robot) {
+        robot.interact(() -> {
+            desk.lay(Design.empty("Cog"));
+            desk.open("set-out");
+            frame.field().requestFocus();
+        });
+        for (String words : List.of(
+                "circle 40",
+                "circle 6",
+                "shift 0 -40",
+                "turn 8",
+                "circle 10",
+                "combine the first without the others of",
+                "turn 12")) {
+            write(robot, words).type(KeyCode.ENTER);
+            eventually(() -> {});
+        }
+        eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(2));
+        assertThat(desk.resolved().finished().work().lines().get(0).path().size())
+                .as("a rim and a bite for each of twelve")
+                .isEqualTo(24);
+    }
+
+    /** Bars cut to a disc, by words. */
+    @Test
+    void whatLiesWithinADisc(FxRobot robot) {
+        robot.interact(() -> {
+            desk.lay(Design.empty("Bars"));
+            desk.open("set-out");
+            frame.field().requestFocus();
+        });
+        for (String words : List.of(
+                "line 60", "shift -40 0", "row 10 10 10 10 10 10 10 10", "band 4", "circle 30", "within Circle")) {
+            write(robot, words).type(KeyCode.ENTER);
+            eventually(() -> {});
+        }
+        eventually(() -> assertThat(desk.resolved().finished().work().mosaics()).hasSize(1));
+        assertThat(mosaic().pieces().stream()
+                        .flatMap(p -> p.shapes().stream())
+                        .allMatch(r -> Math.abs(r.outline().box().bottom()) < 30.001))
+                .isTrue();
     }
 }

@@ -11,7 +11,6 @@ import org.hyphantes.design.Step;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Schema;
-import org.hyphantes.treatment.Phase;
 import org.hyphantes.treatment.Treatment;
 
 /**
@@ -29,7 +28,7 @@ public final class Taking {
     public Treatment selected(Treatment treatment) {
         Schema<?> schema = treatment.schema();
         Optional<String> key = key(schema);
-        List<String> ids = ids(treatment.phase());
+        List<String> ids = ids(treatment);
         return key.isEmpty() || ids.isEmpty()
                 ? treatment
                 : (Treatment) schema.put(treatment, key.get(), FigureList.of(ids));
@@ -38,7 +37,7 @@ public final class Taking {
     /** The last step of the same kind that takes what is selected; with nothing selected the last of its kind. */
     public Optional<Step> there(Treatment treatment) {
         Optional<String> key = key(treatment.schema());
-        if (key.isEmpty() || ids(treatment.phase()).isEmpty()) {
+        if (key.isEmpty() || ids(treatment).isEmpty()) {
             return desk.root().last(treatment.getClass());
         }
         String wanted = (String) treatment.schema().value(selected(treatment), key.get());
@@ -72,7 +71,7 @@ public final class Taking {
         return member instanceof Group group ? group.names().keySet() : Set.of(member.id());
     }
 
-    private List<String> ids(Phase phase) {
+    private List<String> ids(Treatment treatment) {
         List<Member> members = new Chosen(desk).members();
         if (members.isEmpty()) {
             return List.of();
@@ -80,6 +79,6 @@ public final class Taking {
         Set<String> ids = new LinkedHashSet<>();
         members.forEach(m -> ids.addAll(figures(m)));
         boolean all = desk.root().members().stream().allMatch(m -> ids.containsAll(figures(m)));
-        return phase != Phase.SETTING_OUT && (all || !desk.view().picked()) ? List.of() : new ArrayList<>(ids);
+        return treatment.takesAll() && (all || !desk.view().picked()) ? List.of() : new ArrayList<>(ids);
     }
 }

@@ -66,7 +66,7 @@ public record Resolved(
                 wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
         Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
         // Found here, and not when the pointer first asks for them, on the interface thread.
-        field.work().weaves().forEach(laying -> laying.weave().places());
+        field.work().woven().forEach(laying -> laying.weave().places());
         Point centre = finished.work()
                 .turning()
                 .filter(t -> t.count() > 2)
@@ -106,8 +106,8 @@ public record Resolved(
         return finished.work().turning().isPresent();
     }
 
-    /** The weaves that are seen in the field. */
+    /** The weaves that are seen in the field, those among them that have been divided into pieces. */
     public List<Laying> weaves() {
-        return field.work().weaves();
+        return field.work().woven();
     }
 }

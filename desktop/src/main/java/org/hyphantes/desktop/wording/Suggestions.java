@@ -36,7 +36,7 @@ final class Suggestions {
     private static List<String> strands(Desk desk) {
         List<String> letters = new ArrayList<>();
         if (desk.resolved() != null) {
-            for (Laying laying : desk.resolved().finished().work().weaves()) {
+            for (Laying laying : desk.resolved().finished().work().woven()) {
                 laying.weave().strands().stream()
                         .map(Strand::name)
                         .limit(MOST_STRANDS)

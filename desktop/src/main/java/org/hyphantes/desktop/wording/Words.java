@@ -199,6 +199,6 @@ public final class Words {
         return thing.schema().keys().stream()
                 .filter(thing.schema()::isTyped)
                 .findFirst()
-                .orElseThrow();
+                .orElse(thing.schema().keys().get(0));
     }
 }
