@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.hyphantes.piece.PieceName;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.treatment.Treatment;
 
@@ -76,11 +77,21 @@ final class NewIds {
             return told;
         }
         Map<Object, Object> followed = new LinkedHashMap<>();
-        entry.forEach((key, value) -> followed.put(
-                key,
-                key.equals("figure") && anew.containsKey(value)
-                        ? anew.get(value).get(0)
-                        : followed(value)));
+        entry.forEach((key, value) -> followed.put(key, followed(key, value)));
         return followed;
+    }
+
+    private Object followed(Object key, Object value) {
+        if (key.equals("pieces") && value instanceof List<?> names) {
+            return names.stream()
+                    .map(n -> PieceName.of((String) n).renamed(this::now).text())
+                    .toList();
+        }
+        return key.equals("figure") ? now((String) value) : followed(value);
+    }
+
+    /** The id that a figure was given, or its own. */
+    private String now(String id) {
+        return anew.containsKey(id) ? anew.get(id).get(0) : id;
     }
 }

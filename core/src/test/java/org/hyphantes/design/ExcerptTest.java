@@ -9,10 +9,14 @@ import java.util.Set;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.piece.PieceAct;
+import org.hyphantes.piece.PieceEdit;
+import org.hyphantes.piece.PieceName;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Pieces;
 import org.hyphantes.treatment.Turn;
 import org.hyphantes.weave.CrossingReference;
 import org.hyphantes.weave.Pin;
@@ -35,7 +39,11 @@ class ExcerptTest {
         return new Net(Net.Pattern.SQUARE, Amount.of(step), Amount.of(5), Amount.of(8));
     }
 
-    /** Two circles in a group whose recipe turns one of them and pins a crossing of both; seat is worked out of rim. */
+    /** The piece within the second circle and the first, as turned. */
+    private static final PieceEdit LEFT_OUT = new PieceEdit(
+            PieceAct.DROP, List.of(new PieceName(List.of("a@0 + b#0 b#1", "b + a@0#0 a@0#1"))), Reach.EVERY_TURN);
+
+    /** Two circles in a group whose recipe turns one of them, pins a crossing of both and drops a piece; seat is worked out of rim. */
     private static Design source() throws CannotRead {
         Turn turn = Turn.of(4);
         turn = turn.schema().put(turn, "figures", "a");
@@ -43,7 +51,10 @@ class ExcerptTest {
                 "pair",
                 "Pair",
                 List.of(new Figure("a", "Circle", circle(10)), new Figure("b", "Circle 2", circle(20))),
-                List.of(new Step(true, turn), new Step(true, Interlace.STARTING.withPins(List.of(PIN)))));
+                List.of(
+                        new Step(true, turn),
+                        new Step(true, Interlace.STARTING.withPins(List.of(PIN))),
+                        new Step(true, Pieces.STARTING.withEdits(List.of(LEFT_OUT)))));
         Design design = Design.empty("Source").withRoot(new Group("design", "Source", List.of(pair), List.of()));
         return sized(
                 design.withMeasure("rim", "40").withMeasure("seat", "rim / 2").withMeasure("other", "7"), "seat + 1");
@@ -78,6 +89,10 @@ class ExcerptTest {
         assertThat(pin.place().first().figure()).isEqualTo(ids.get(0));
         assertThat(pin.place().second().figure()).isEqualTo(ids.get(1));
         assertThat(pin.place().second().copies()).containsExactly(1);
+        PieceEdit edit = ((Pieces) copy.recipe().get(2).treatment()).edits().get(0);
+        assertThat(edit.pieces().get(0).text().replace(ids.get(0), "a").replace(ids.get(1), "b"))
+                .isEqualTo(LEFT_OUT.pieces().get(0).text());
+        assertThat(edit.pieces()).isNotEqualTo(LEFT_OUT.pieces());
         assertThat(((Figure) copy.members().get(1)).form().centre().distance(new Point(10, 0)))
                 .isLessThan(1e-9);
     }
