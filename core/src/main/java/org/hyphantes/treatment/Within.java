@@ -59,12 +59,11 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         List<Path> boundaries = new ArrayList<>();
-        for (Laid line : work.lines()) {
-            if (line.key().figure().equals(boundary)
-                    && line.path().closed()
-                    && line.band().isEmpty()) {
-                boundaries.add(line.path());
-            }
+        work.lines().stream().filter(this::isBoundary).forEach(l -> boundaries.add(l.path()));
+        for (Laying laying : work.weaves()) {
+            laying.weave().strands().stream()
+                    .filter(s -> s.key().figure().equals(boundary) && s.path().closed())
+                    .forEach(s -> boundaries.add(s.path().map(laying.placed())));
         }
         if (boundaries.isEmpty()) {
             return work;
@@ -74,9 +73,7 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
         Cut cut = new Cut(within, new ArrayList<>(), new ArrayList<>());
         for (Laid line : work.lines()) {
             surroundings.watch().step();
-            if (line.key().figure().equals(boundary)
-                    && line.path().closed()
-                    && line.band().isEmpty()) {
+            if (isBoundary(line)) {
                 if (edge == CutEdge.LINED) {
                     lines.add(line);
                 }
@@ -105,6 +102,10 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
                     mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours, work.woven()));
         }
         return new Work(lines, List.of(), mosaics, work.symmetry());
+    }
+
+    private boolean isBoundary(Laid line) {
+        return line.key().figure().equals(boundary) && line.path().closed();
     }
 
     private static void woven(Work work, Cut cut, Surroundings surroundings) {

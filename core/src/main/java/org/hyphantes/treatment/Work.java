@@ -41,6 +41,9 @@ public record Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, S
 
     /** All weaves, those that have been divided into pieces among them. */
     public List<Laying> woven() {
+        if (mosaics.isEmpty()) {
+            return weaves;
+        }
         List<Laying> all = new ArrayList<>(weaves);
         mosaics.forEach(m -> m.weaves().forEach(l -> all.add(l.carried(m.placed()))));
         return all;

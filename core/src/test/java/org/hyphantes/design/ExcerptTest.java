@@ -145,7 +145,7 @@ class ExcerptTest {
                                 "design", "Other", List.of(new Figure("c", "Circle", circle(5))), List.of())));
         Design laid = recipe.recipeOn(Set.of("group-1")).change().apply(grouped);
         List<Step> steps = laid.group("group-1").orElseThrow().recipe();
-        assertThat(steps).extracting(Step::title).containsExactly("Turn", "Interlace");
+        assertThat(steps).extracting(Step::title).containsExactly("Turn", "Interlace", "Pieces");
         assertThat(steps.get(0).treatment().figures()).isEqualTo("every figure");
         assertThat(laid.measures()).isEqualTo(Map.of());
     }

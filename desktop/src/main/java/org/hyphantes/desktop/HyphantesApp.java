@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.EventHandler;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
@@ -77,6 +78,16 @@ public final class HyphantesApp extends Application {
         clearing.start();
     }
 
+    /** Has a window tell its keys to a filter, in place of that of a frame which was in it before: it would keep all of that. */
+    @SuppressWarnings("unchecked")
+    private static void hear(Stage window, EventHandler<KeyEvent> letters) {
+        Object before = window.getProperties().put(EventHandler.class, letters);
+        if (before != null) {
+            window.removeEventFilter(KeyEvent.ANY, (EventHandler<KeyEvent>) before);
+        }
+        window.addEventFilter(KeyEvent.ANY, letters);
+    }
+
     /** Builds the window round a desk; also what tests and benchmarks open. */
     public static Frame open(Stage window, Desk desk, Remembered remembered) {
         Frame[] built = new Frame[1];
@@ -97,7 +108,7 @@ public final class HyphantesApp extends Application {
         window.setScene(scene);
         window.setTitle("Hyphantes");
         size(window, remembered);
-        window.addEventFilter(KeyEvent.ANY, frame.menuLetters());
+        hear(window, frame.menuLetters());
         window.setOnCloseRequest(e -> {
             e.consume();
             quit.run();

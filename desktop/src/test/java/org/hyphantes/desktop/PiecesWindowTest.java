@@ -169,7 +169,9 @@ class PiecesWindowTest extends WindowFixture {
             write(robot, words).type(KeyCode.ENTER);
             eventually(() -> {});
         }
-        eventually(() -> assertThat(desk.resolved().finished().work().mosaics()).hasSize(1));
+        eventually(() -> assertThat(desk.resolved().finished().work().mosaics())
+                .as(message(robot) + desk.design().root().recipe())
+                .hasSize(1));
         assertThat(mosaic().pieces().stream()
                         .flatMap(p -> p.shapes().stream())
                         .allMatch(r -> Math.abs(r.outline().box().bottom()) < 30.001))

@@ -107,7 +107,7 @@ final class StrandLaying {
     /** The edit that lays it in the weaves as they are now; empty while no crossing has been gone over, or the strand is gone. */
     Optional<Edit> edit(List<Laying> now, Reach reach) {
         List<Integer> passages = passages();
-        return passages.isEmpty() || now != weaves
+        return passages.isEmpty() || !now.equals(weaves)
                 ? Optional.empty()
                 : Optional.of(Swaps.lay(laying(), passages, !under, reach));
     }
