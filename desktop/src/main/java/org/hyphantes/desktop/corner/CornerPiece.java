@@ -169,7 +169,8 @@ public final class CornerPiece extends Region {
             gc.setFont(Typefaces.label(12));
             gc.setTextAlign(TextAlignment.RIGHT);
             String scale = Numerals.shown(100 * camera.scale() / PIXELS_PER_MM, 0) + " %";
-            gc.fillText(scale, getWidth() - 10, Habits.of(20));
+            // The bite of the lower left corner is at its upper right.
+            gc.fillText(scale, getWidth() - (lower && !right ? 44 : 10), Habits.of(20));
         }
         this.camera = Optional.of(camera);
     }
