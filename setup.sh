@@ -29,7 +29,8 @@ fi
 if [ -z "${DISPLAY:-}" ]; then
   number=90
   while [ -e "/tmp/.X$number-lock" ] || [ -e "/tmp/.X11-unix/X$number" ]; do number=$((number + 1)); done
-  Xvfb ":$number" -screen 0 1440x900x24 -nolisten tcp >/dev/null 2>&1 &
+  # -r: a key held down does not repeat itself; on a slow machine one that a test presses would.
+  Xvfb ":$number" -r -screen 0 1440x900x24 -nolisten tcp >/dev/null 2>&1 &
   xvfb=$!
   export DISPLAY=":$number"
   i=0

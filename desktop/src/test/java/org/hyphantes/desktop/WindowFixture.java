@@ -131,6 +131,16 @@ abstract class WindowFixture {
         return robot;
     }
 
+    /** Types a word with its Enter, which is fired as the letters are: one sent by the screen may come later than the next word. */
+    void word(FxRobot robot, String words) {
+        write(robot, words);
+        robot.interact(() -> Event.fireEvent(
+                frame.getScene().getFocusOwner(),
+                new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false)));
+        WaitForAsyncUtils.waitForFxEvents();
+        eventually(() -> {});
+    }
+
     private void letter(int character) {
         Event.fireEvent(
                 frame.getScene().getFocusOwner(),

@@ -137,11 +137,12 @@ public final class RecipeStrip extends Pane {
         GraphicsContext gc = result.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, result.getWidth(), result.getHeight());
+        boolean pieces = !desk.resolved().finished().work().mosaics().isEmpty();
         painter.draw(scene, Looks.own(palette, 0.5), gc, camera);
         Inventory inventory = desk.resolved().inventory();
         int crossings = inventory.crossings().size();
         summary.setText(Numerals.counted(inventory.strands().size(), "strand") + "\n"
                 + Numerals.counted(crossings, "crossing") + "\n"
-                + Numerals.counted(scene.size(), crossings > 0 ? "course" : "line"));
+                + Numerals.counted(scene.size(), pieces ? "piece" : crossings > 0 ? "course" : "line"));
     }
 }
