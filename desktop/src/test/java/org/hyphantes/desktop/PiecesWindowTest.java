@@ -76,7 +76,7 @@ class PiecesWindowTest extends WindowFixture {
 
     @Test
     void aThreadJoinsWhatItPassesAndPartsItAgain(FxRobot robot) {
-        word(robot, "keep all");
+        typed(robot, "keep all");
         eventually(() -> assertThat(dropped()).isZero());
         robot.interact(() -> frame.field().requestFocus());
         int tip = 38;
@@ -95,12 +95,12 @@ class PiecesWindowTest extends WindowFixture {
         ListView<?> rings = robot.lookup("#rings").queryListView();
         eventually(() -> assertThat(rings.getItems()).hasSize(5));
         robot.doubleClickOn(cell(14));
-        word(robot, "keep");
+        typed(robot, "keep");
         eventually(() -> assertThat(ringOf(3, false)).isEqualTo(12));
         assertThat(dropped()).isEqualTo(37);
-        word(robot, "drop rings 1 3");
+        typed(robot, "drop rings 1 3");
         eventually(() -> assertThat(dropped()).isEqualTo(49));
-        word(robot, "select ring 9");
+        typed(robot, "select ring 9");
         eventually(() -> assertThat(message(robot)).contains("Say which"));
     }
 
@@ -112,17 +112,17 @@ class PiecesWindowTest extends WindowFixture {
             desk.open("set-out");
             frame.field().requestFocus();
         });
-        word(robot, "lens 50");
+        typed(robot, "lens 50");
         eventually(() -> assertThat(desk.root().members()).as(message(robot)).hasSize(1));
         TestDesk.on(() -> desk.set(desk.view().subject().orElseThrow(), "out", "30", false));
-        word(robot, "turn 18");
+        typed(robot, "turn 18");
         eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(18));
         robot.type(KeyCode.F4);
-        word(robot, "divide");
+        typed(robot, "divide");
         eventually(() -> assertThat(mosaic().pieces().size()).isGreaterThan(36));
         assertThat(mosaic().division().turns()).isEqualTo(18);
         int outer = mosaic().division().rings();
-        word(robot, "keep rings " + outer + " " + (outer - 1));
+        typed(robot, "keep rings " + outer + " " + (outer - 1));
         eventually(() -> assertThat(mosaic().kept()).hasSize(36));
         Design made = desk.design();
         java.nio.file.Path file = folder.resolve("leaves" + ProjectFile.ENDING);
@@ -147,7 +147,7 @@ class PiecesWindowTest extends WindowFixture {
                 "circle 10",
                 "combine the first without the others of",
                 "turn 12")) {
-            word(robot, words);
+            typed(robot, words);
         }
         eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(2));
         assertThat(desk.resolved().finished().work().lines().get(0).path().size())
@@ -165,7 +165,7 @@ class PiecesWindowTest extends WindowFixture {
         });
         for (String words : List.of(
                 "line 60", "shift -40 0", "row 10 10 10 10 10 10 10 10", "band 4", "circle 30", "within Circle")) {
-            word(robot, words);
+            typed(robot, words);
         }
         eventually(() -> assertThat(desk.resolved().finished().work().mosaics())
                 .as(message(robot) + desk.design().root().recipe())

@@ -132,7 +132,7 @@ abstract class WindowFixture {
     }
 
     /** Types a word with its Enter, which is fired as the letters are: one sent by the screen may come later than the next word. */
-    void word(FxRobot robot, String words) {
+    void typed(FxRobot robot, String words) {
         write(robot, words);
         robot.interact(() -> Event.fireEvent(
                 frame.getScene().getFocusOwner(),
