@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.TreeSet;
 import org.hyphantes.piece.Division;
 import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Neighbour;
 import org.hyphantes.piece.PieceAct;
 import org.hyphantes.piece.PieceEdit;
 import org.hyphantes.piece.PieceName;
@@ -29,7 +32,7 @@ public final class PieceActs {
 
     /** The cells that an act on some cells reaches, each once. */
     public Set<Integer> reached(List<Integer> cells, Reach reach) {
-        Set<Integer> all = new java.util.TreeSet<>();
+        Set<Integer> all = new TreeSet<>();
         division.reached(cells, reach).forEach(all::addAll);
         return all;
     }
@@ -73,8 +76,8 @@ public final class PieceActs {
     private List<Integer> cells(PieceEdit edit) {
         return edit.pieces().stream()
                 .map(division::named)
-                .filter(java.util.OptionalInt::isPresent)
-                .map(java.util.OptionalInt::getAsInt)
+                .filter(OptionalInt::isPresent)
+                .map(OptionalInt::getAsInt)
                 .toList();
     }
 
@@ -132,10 +135,10 @@ public final class PieceActs {
 
     /** Joins every piece of a ring with the next that shares an edge with it. */
     public Optional<Edit> joinAll(List<Integer> cells) {
-        Set<Integer> left = new java.util.TreeSet<>(cells);
+        Set<Integer> left = new TreeSet<>(cells);
         List<PieceEdit> added = new ArrayList<>();
         for (int cell : cells) {
-            for (org.hyphantes.piece.Neighbour beside : division.neighbours(cell)) {
+            for (Neighbour beside : division.neighbours(cell)) {
                 if (beside.cell() > cell && left.contains(beside.cell())) {
                     added.add(edit(PieceAct.JOIN, List.of(cell, beside.cell()), Reach.THIS_ONE));
                 }

@@ -8,6 +8,7 @@ import java.util.Set;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.PieceActs;
 import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Step;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
@@ -20,6 +21,7 @@ import org.hyphantes.piece.Tessera;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Pieces;
+import org.hyphantes.treatment.Within;
 import org.hyphantes.treatment.Work;
 import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
@@ -48,7 +50,23 @@ final class Piecework {
     record Measured(double narrowest, List<Snag> snags) {}
 
     static Measured of(Design design, Inlay inlay, boolean measured) {
+        try {
+            return measured(design, inlay, measured);
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
+            // Nothing may be called whole unseen.
+            return new Measured(
+                    Double.POSITIVE_INFINITY,
+                    List.of(Snag.of(
+                            NarrowestGauge.WORD,
+                            State.BROKEN,
+                            null,
+                            "These pieces cannot be measured: move one of the figures a little.")));
+        }
+    }
+
+    private static Measured measured(Design design, Inlay inlay, boolean measured) {
         Piecework work = new Piecework(design, inlay);
+        work.nothing();
         work.freeEnds();
         work.waiting();
         work.gone();
@@ -58,19 +76,24 @@ final class Piecework {
         return new Measured(work.narrowest, work.snags);
     }
 
-    /** Steps that divide and could not, for there was too much or nothing that encloses. */
+    /** Steps that divide and could not, for there was too much, or nothing that is not in pieces already. */
     static List<Snag> undone(Design design, Work work) {
-        return design.root().recipe().stream()
-                .filter(s -> s.over() && s.treatment() instanceof Pieces)
-                .filter(s -> work.size() > 0
-                        && work.mosaics().stream().noneMatch(m -> m.step().equals(s.id())))
-                .filter(s -> work.mosaics().isEmpty())
+        List<Step> steps = design.root().recipe();
+        return steps.stream()
+                .filter(s -> s.over() && s.treatment() instanceof Pieces && work.size() > 0)
+                .filter(s -> work.mosaics().stream().noneMatch(m -> m.step().equals(s.id())))
+                // What is cut to a figure afterwards is told to be of that step.
+                .filter(s -> steps.subList(steps.indexOf(s), steps.size()).stream()
+                        .noneMatch(later -> later.over() && later.treatment() instanceof Within))
                 .map(s -> Snag.of(
                                 StrandsGauge.WORD,
                                 State.BROKEN,
                                 null,
-                                s.title() + " is not done: what stands before it meets more than "
-                                        + Projection.MOST_MEETINGS + " times. Lay less of it.")
+                                s.title() + " is not done: what stands before it "
+                                        + (work.mosaics().isEmpty()
+                                                ? "meets more than " + Projection.MOST_MEETINGS
+                                                        + " times. Lay less of it."
+                                                : "is in pieces already. Move it before the step that cut them."))
                         .mended(Mend.of(
                                 "Pass " + s.title() + " under",
                                 Recipes.pass(design, design.root().id(), s.id()))))
@@ -87,6 +110,18 @@ final class Piecework {
 
     private String name(String figure) {
         return Optional.ofNullable(design.root().names().get(figure)).orElse("A line");
+    }
+
+    private void nothing() {
+        if (mosaic.pieces().isEmpty()) {
+            snags.add(Snag.of(
+                            StrandsGauge.WORD,
+                            State.BROKEN,
+                            null,
+                            "These lines enclose nothing, so no piece is left of them: close them first.")
+                    .mended(step().map(p ->
+                            Mend.of("Pass Pieces under", Recipes.pass(design, inlay.group(), inlay.step())))));
+        }
     }
 
     private void freeEnds() {

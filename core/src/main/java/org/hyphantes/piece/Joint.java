@@ -1,7 +1,5 @@
 package org.hyphantes.piece;
 
-import org.hyphantes.geometry.offset.Corners;
-
 /**
  * What parts neighbours evenly.
  *
@@ -24,9 +22,5 @@ public record Joint(double width, Outer outer, Shape shape, double by) {
         SQUARE,
         ROUND,
         CUT
-    }
-
-    Corners corners() {
-        return Corners.MITRED;
     }
 }

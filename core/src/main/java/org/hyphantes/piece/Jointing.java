@@ -8,6 +8,7 @@ import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.OffsetCurves;
 import org.hyphantes.geometry.offset.Rounding;
 import org.hyphantes.geometry.plane.Booleans;
@@ -48,7 +49,7 @@ final class Jointing {
             } else if (joint.outer() == Joint.Outer.STAY) {
                 parted.addAll(lessOthers(piece, region));
             } else {
-                parted.addAll(OffsetCurves.inset(region, joint.width() / 2, joint.corners()));
+                parted.addAll(OffsetCurves.inset(region, joint.width() / 2, Corners.MITRED));
             }
         }
         if (joint.shape() == Joint.Shape.SQUARE || joint.by() <= 0) {
@@ -67,7 +68,7 @@ final class Jointing {
         Box reached = boxes.get(piece).grown(joint.width());
         for (int other : places.within(boxes.get(piece).centre(), widest + joint.width())) {
             if (other != piece && boxes.get(other).meets(reached)) {
-                whole.get(other).forEach(r -> near.addAll(OffsetCurves.outset(r, joint.width() / 2, joint.corners())));
+                whole.get(other).forEach(r -> near.addAll(OffsetCurves.outset(r, joint.width() / 2, Corners.MITRED)));
             }
         }
         return near.isEmpty() ? List.of(region) : Booleans.minus(region, near);

@@ -58,38 +58,32 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
 
     @Override
     public Work apply(Work work, Surroundings surroundings) {
-        List<Path> boundaries = new ArrayList<>();
-        work.lines().stream().filter(this::isBoundary).forEach(l -> boundaries.add(l.path()));
-        for (Laying laying : work.weaves()) {
-            laying.weave().strands().stream()
-                    .filter(s -> s.key().figure().equals(boundary) && s.path().closed())
-                    .forEach(s -> boundaries.add(s.path().map(laying.placed())));
-        }
+        List<Laid> boundaries = boundaries(work);
         if (boundaries.isEmpty()) {
             return work;
         }
-        List<Region> within = Booleans.enclosed(boundaries, FillRule.EVEN_ODD);
-        List<Laid> lines = new ArrayList<>();
+        List<Region> within =
+                Booleans.enclosed(boundaries.stream().map(Laid::path).toList(), FillRule.EVEN_ODD);
+        List<Laid> lines = new ArrayList<>(edge == CutEdge.LINED ? boundaries : List.of());
         Cut cut = new Cut(within, new ArrayList<>(), new ArrayList<>());
         for (Laid line : work.lines()) {
             surroundings.watch().step();
             if (isBoundary(line)) {
-                if (edge == CutEdge.LINED) {
-                    lines.add(line);
-                }
-            } else if (line.band().isPresent()) {
+                continue;
+            }
+            if (line.band().isPresent()) {
                 for (Region band : BandOutline.regions(
                         line.path(),
                         line.band().get().widths(),
                         line.band().get().ends())) {
-                    cut.take(line, "band", band);
+                    cut.take(line.key(), line.colour(), "band", band);
                 }
             } else {
                 lines.addAll(inside(line, within));
             }
         }
         woven(work, cut, surroundings);
-        inlaid(work, cut, boundaries.get(0));
+        inlaid(work, cut);
         List<Inlay> mosaics = new ArrayList<>();
         if (!cut.given().isEmpty()) {
             Division division = Division.of(List.of(), List.of(), cut.given(), Point.ORIGIN);
@@ -104,6 +98,25 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
         return new Work(lines, List.of(), mosaics, work.symmetry());
     }
 
+    /** The closed lines of the figure, woven or not, without the bands that would reach beyond them. */
+    private List<Laid> boundaries(Work work) {
+        List<Laid> boundaries = new ArrayList<>();
+        work.lines().stream()
+                .filter(this::isBoundary)
+                .forEach(l -> boundaries.add(new Laid(l.key(), l.path(), l.seat(), Optional.empty(), l.colour())));
+        for (Laying laying : work.weaves()) {
+            laying.weave().strands().stream()
+                    .filter(s -> s.key().figure().equals(boundary) && s.path().closed())
+                    .forEach(s -> boundaries.add(new Laid(
+                            s.key(),
+                            s.path().map(laying.placed()),
+                            laying.placed().of(Point.ORIGIN),
+                            Optional.empty(),
+                            Optional.empty())));
+        }
+        return boundaries;
+    }
+
     private boolean isBoundary(Laid line) {
         return line.key().figure().equals(boundary) && line.path().closed();
     }
@@ -112,28 +125,22 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
         for (Laying laying : work.weaves()) {
             for (Course course : laying.weave().courses()) {
                 surroundings.watch().step();
-                Laid strand = new Laid(
+                cut.take(
                         laying.weave().strands().get(course.strand()).key(),
-                        laying.weave().strands().get(course.strand()).path(),
-                        Point.ORIGIN,
-                        Optional.empty(),
-                        laying.colours().get(course.strand()));
-                cut.take(strand, "course " + course.ordinal(), course.region().map(laying.placed()));
+                        laying.colours().get(course.strand()),
+                        "course " + course.ordinal(),
+                        course.region().map(laying.placed()));
             }
         }
     }
 
-    private static void inlaid(Work work, Cut cut, Path somewhere) {
+    private static void inlaid(Work work, Cut cut) {
         for (Inlay inlay : work.mosaics()) {
             for (int i = 0; i < inlay.mosaic().pieces().size(); i++) {
                 Tessera piece = inlay.mosaic().pieces().get(i);
-                Laid from = new Laid(
-                        new StrandKey("", List.of(piece.number())),
-                        somewhere,
-                        Point.ORIGIN,
-                        Optional.empty(),
-                        inlay.colours().get(i));
-                piece.shapes().forEach(r -> cut.take(from, "piece", r.map(inlay.placed())));
+                StrandKey key = new StrandKey("", List.of(piece.number()));
+                Optional<Colour> colour = inlay.colours().get(i);
+                piece.shapes().forEach(r -> cut.take(key, colour, "piece", r.map(inlay.placed())));
             }
         }
     }
@@ -152,14 +159,14 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
 
     /** What is left of areas, and their colours. */
     private record Cut(List<Region> within, List<Given> given, List<Optional<Colour>> colours) {
-        void take(Laid from, String role, Region region) {
+        void take(StrandKey key, Optional<Colour> colour, String role, Region region) {
             for (Region limit : within) {
                 if (!limit.outline().box().meets(region.outline().box())) {
                     continue;
                 }
                 for (Region left : Booleans.common(List.of(limit, region))) {
-                    given.add(new Given(from.key(), role + " part " + given.size(), left));
-                    colours.add(from.colour());
+                    given.add(new Given(key, role + " part " + given.size(), left));
+                    colours.add(colour);
                 }
             }
         }

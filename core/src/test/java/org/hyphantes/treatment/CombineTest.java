@@ -136,6 +136,10 @@ class CombineTest {
         double inner = lens(20, 58, 60);
         assertThat(inAll).isCloseTo(outer - inner, within(1e-6));
         assertThat(cut.lines()).as("the cut edge is lined").hasSize(1);
+        Work banded =
+                work(List.of(circle(20, 0, 0), circle(60, 60, 90)), Band.of(Amount.of(4), Ends.BUTT), Within.of("f0"));
+        assertThat(banded.lines()).as("the figure's own line, without its band").hasSize(1);
+        assertThat(banded.lines().get(0).band()).isEmpty();
         Work lines = work(List.of(circle(20, 0, 0), circle(60, 60, 90)), new Within("f0", CutEdge.BARE));
         assertThat(lines.lines()).hasSize(1);
         assertThat(lines.lines().get(0).path().length()).isCloseTo(60 * 4 * Math.asin(10.0 / 60), within(1e-9));

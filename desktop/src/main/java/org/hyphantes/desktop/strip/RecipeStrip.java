@@ -27,6 +27,7 @@ import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.figure.Form;
 import org.hyphantes.inventory.Inventory;
+import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.setting.Numerals;
 
@@ -137,7 +138,8 @@ public final class RecipeStrip extends Pane {
         GraphicsContext gc = result.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, result.getWidth(), result.getHeight());
-        boolean pieces = !desk.resolved().finished().work().mosaics().isEmpty();
+        boolean pieces =
+                scene.marks().stream().anyMatch(m -> m instanceof Mark.Group group && group.part() == Mark.Part.PIECES);
         painter.draw(scene, Looks.own(palette, 0.5), gc, camera);
         Inventory inventory = desk.resolved().inventory();
         int crossings = inventory.crossings().size();

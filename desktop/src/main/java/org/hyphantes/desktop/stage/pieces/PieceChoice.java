@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.PieceActs;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Picked;
+import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.treatment.Inlay;
@@ -19,6 +21,9 @@ import org.hyphantes.weave.Reach;
 
 /** The pieces that are selected in a window, by name, so that they stay so while the design changes; and what is done with them. */
 final class PieceChoice {
+    private static final String NOT_OURS = "These pieces were not divided by a step of the group in hand:"
+            + " choose the Pieces before, or go into the group that has it.";
+
     private final Desk desk;
     private final Picked picked;
 
@@ -86,7 +91,7 @@ final class PieceChoice {
         return cells(c -> c.ring() == number);
     }
 
-    List<Integer> cells(java.util.function.Predicate<org.hyphantes.piece.Cell> wanted) {
+    List<Integer> cells(Predicate<Cell> wanted) {
         Mosaic mosaic = mosaic().orElseThrow();
         List<Integer> found = new ArrayList<>();
         for (int i = 0; i < mosaic.division().cells().size(); i++) {
@@ -104,7 +109,10 @@ final class PieceChoice {
 
     private boolean done(Act act, String otherwise) {
         if (!desk.settledProperty().get() || inlay().isEmpty()) {
-            desk.warn("There are no pieces to act on yet.");
+            desk.warn(
+                    inlay().isEmpty()
+                            ? "Nothing is divided yet: divide comes first."
+                            : "Still resolving the last change; once more, please.");
             return false;
         }
         Optional<Edit> edit = act.of(new PieceActs(desk.design(), inlay().orElseThrow()));
@@ -113,19 +121,15 @@ final class PieceChoice {
     }
 
     boolean drop(List<Integer> cells, Reach reach) {
-        return !cells.isEmpty()
-                && done(acts -> acts.drop(cells, reach), "These pieces were not made by a step Pieces in hand.");
+        return !cells.isEmpty() && done(acts -> acts.drop(cells, reach), NOT_OURS);
     }
 
     boolean keep(List<Integer> cells) {
-        return !cells.isEmpty()
-                && done(
-                        acts -> acts.keep(cells, Reach.THIS_ONE),
-                        "These pieces were not made by a step Pieces in hand.");
+        return !cells.isEmpty() && done(acts -> acts.keep(cells, Reach.THIS_ONE), NOT_OURS);
     }
 
     boolean keepAll() {
-        return done(PieceActs::all, "These pieces were not made by a step Pieces in hand.");
+        return done(PieceActs::all, NOT_OURS);
     }
 
     boolean join(List<Integer> cells, Reach reach) {

@@ -13,6 +13,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.Neighbour;
 import org.hyphantes.piece.Tessera;
 
 /** The marks of pieces: dropped ones dotted with corner ticks, selected ones in a double line, the one meant stitched, siblings dotted. */
@@ -72,7 +73,7 @@ final class PieceMarks {
         gc.setLineWidth(1.5);
         List<Cell> cells = mosaic.division().cells();
         for (int cell : piece.cells()) {
-            for (org.hyphantes.piece.Neighbour beside : mosaic.division().neighbours(cell)) {
+            for (Neighbour beside : mosaic.division().neighbours(cell)) {
                 if (beside.cell() > cell && piece.cells().contains(beside.cell())) {
                     Point a = placed.of(cells.get(cell).place());
                     Point b = placed.of(cells.get(beside.cell()).place());

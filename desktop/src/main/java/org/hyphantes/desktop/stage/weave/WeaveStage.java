@@ -122,6 +122,9 @@ public final class WeaveStage implements Stage {
             return Stage.super.idle(bench);
         }
         int lines = desk.resolved().finished().work().lines().size();
+        if (lines == 0 && !desk.root().members().isEmpty()) {
+            return Stage.super.idle(bench);
+        }
         String crossings = desk.resolved().inspection().reading("crossings").text();
         return List.of(
                 Phrase.of((lines == 1 ? "1 line: " : lines + " lines: ") + crossings + ". "),
