@@ -2,12 +2,15 @@ package org.hyphantes.design;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Division;
+import org.hyphantes.piece.Joint;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Neighbour;
 import org.hyphantes.piece.PieceAct;
@@ -37,8 +40,17 @@ public final class PieceActs {
         return all;
     }
 
+    /** The reach that says of cells which the turns carry to one another what they are, whatever the number of turns. */
+    private Reach kept(List<Integer> cells, Reach reach) {
+        boolean whole = reach == Reach.THIS_ONE
+                && cells.size() > 1
+                && reached(cells, Reach.EVERY_TURN).equals(new TreeSet<>(cells));
+        return whole ? Reach.EVERY_TURN : reach;
+    }
+
     /** Drops pieces, or takes them back where all of them are dropped already. */
-    public Optional<Edit> drop(List<Integer> cells, Reach reach) {
+    public Optional<Edit> drop(List<Integer> cells, Reach asked) {
+        Reach reach = kept(cells, asked);
         Mosaic mosaic = inlay.mosaic();
         Set<Integer> reached = reached(cells, reach);
         boolean back = !reached.isEmpty()
@@ -62,6 +74,60 @@ public final class PieceActs {
         });
     }
 
+    /**
+     * Rounds the corners of pieces by the radius of the step, or makes them square again where all of these are round.
+     *
+     * @param corners of the only cell, where they alone are meant; none for all
+     */
+    public Optional<Edit> round(List<Integer> cells, List<Corner> corners, Reach asked) {
+        Reach reach = kept(cells, asked);
+        List<Optional<Corner>> each = corners.isEmpty()
+                ? List.of(Optional.empty())
+                : corners.stream().map(Optional::of).toList();
+        boolean square = cells.stream().allMatch(c -> each.stream().allMatch(k -> isRound(inlay.mosaic(), c, k)));
+        int count = reached(cells, reach).size() * each.size();
+        String words = (corners.isEmpty() ? "Corners of " : "")
+                + Numerals.counted(count, corners.isEmpty() ? "piece" : "corner")
+                + (square ? " square." : " round.");
+        return change(words, pieces -> {
+            List<PieceEdit> edits = new ArrayList<>(pieces.edits());
+            Set<Integer> left = new TreeSet<>(cells);
+            while (!left.isEmpty()) {
+                int cell = left.iterator().next();
+                left.removeAll(reached(List.of(cell), reach));
+                each.forEach(corner -> round(edits, cell, corner, !square, reach));
+            }
+            return edits;
+        });
+    }
+
+    private void round(List<PieceEdit> edits, int cell, Optional<Corner> corner, boolean round, Reach reach) {
+        PieceEdit edit = cornering(cell, corner, round ? PieceAct.ROUND : PieceAct.SQUARE, reach);
+        // What was done before to the same corners is done with.
+        edits.removeIf(e -> e.act().isOfCorners()
+                && e.pieces().equals(edit.pieces())
+                && e.reach() == reach
+                && (corner.isEmpty() || e.corner().equals(edit.corner())));
+        if (isRound(Mosaic.of(division, edits, Joint.NONE), cell, corner) != round) {
+            edits.add(edit);
+        }
+    }
+
+    private boolean isRound(Mosaic mosaic, int cell, Optional<Corner> corner) {
+        boolean otherwise = step().map(s -> s.corners() != Joint.Shape.SQUARE).orElse(false);
+        return mosaic.madeRound(cell, corner.map(Corner::place)).orElse(otherwise);
+    }
+
+    private PieceEdit cornering(int cell, Optional<Corner> corner, PieceAct act, Reach reach) {
+        int map = least(List.of(cell), reach);
+        int least = division.reached(List.of(cell), reach).get(map).get(0);
+        return new PieceEdit(
+                act,
+                List.of(division.cells().get(least).name()),
+                corner.map(c -> division.image(c, reach, map, least).word()),
+                reach);
+    }
+
     /** Whether an edit is on cells that are all among those meant, which are then done. */
     private boolean takes(PieceEdit edit, Set<Integer> reached, Set<Integer> left) {
         List<Integer> cells = cells(edit);
@@ -82,12 +148,15 @@ public final class PieceActs {
     }
 
     /** Leaves out all pieces but these. */
-    public Optional<Edit> keep(List<Integer> cells, Reach reach) {
+    public Optional<Edit> keep(List<Integer> cells, Reach asked) {
+        Reach reach = kept(cells, asked);
         Set<Integer> reached = reached(cells, reach);
+        Set<PieceName> names = new LinkedHashSet<>();
+        cells.forEach(c -> names.addAll(edit(PieceAct.KEEP, List.of(c), reach).pieces()));
         return change(Numerals.counted(pieces(reached), "piece") + " kept, all others dropped.", pieces -> {
             List<PieceEdit> edits = new ArrayList<>(pieces.edits());
-            edits.removeIf(e -> e.act() != PieceAct.JOIN);
-            edits.add(edit(PieceAct.KEEP, cells, reach));
+            edits.removeIf(e -> e.act().leavesOut());
+            edits.add(new PieceEdit(PieceAct.KEEP, List.copyOf(names), reach));
             return edits;
         });
     }
@@ -97,7 +166,7 @@ public final class PieceActs {
         return change(
                 "All pieces are there.",
                 pieces -> pieces.edits().stream()
-                        .filter(e -> e.act() == PieceAct.JOIN)
+                        .filter(e -> !e.act().leavesOut())
                         .toList());
     }
 
@@ -136,11 +205,16 @@ public final class PieceActs {
     /** Joins every piece of a ring with the next that shares an edge with it. */
     public Optional<Edit> joinAll(List<Integer> cells) {
         Set<Integer> left = new TreeSet<>(cells);
+        Reach reach = kept(cells, Reach.THIS_ONE);
         List<PieceEdit> added = new ArrayList<>();
+        Set<List<Integer>> done = new HashSet<>();
         for (int cell : cells) {
             for (Neighbour beside : division.neighbours(cell)) {
-                if (beside.cell() > cell && left.contains(beside.cell())) {
-                    added.add(edit(PieceAct.JOIN, List.of(cell, beside.cell()), Reach.THIS_ONE));
+                List<Integer> pair = List.of(cell, beside.cell());
+                if (beside.cell() > cell && left.contains(beside.cell()) && !done.contains(pair)) {
+                    added.add(edit(PieceAct.JOIN, pair, reach));
+                    division.reached(pair, reach)
+                            .forEach(p -> done.add(p.stream().sorted().toList()));
                 }
             }
         }
@@ -166,15 +240,28 @@ public final class PieceActs {
 
     /** An edit kept by the sibling whose name comes first, so that it holds with other numbers of turns. */
     private PieceEdit edit(PieceAct act, List<Integer> cells, Reach reach) {
-        List<PieceName> least = null;
-        for (List<Integer> images : division.reached(cells, reach)) {
-            List<PieceName> names =
-                    images.stream().map(c -> division.cells().get(c).name()).toList();
-            if (least == null || names.get(0).text().compareTo(least.get(0).text()) < 0) {
-                least = names;
+        return new PieceEdit(act, names(division.reached(cells, reach).get(least(cells, reach))), reach);
+    }
+
+    private List<PieceName> names(List<Integer> cells) {
+        return cells.stream().map(c -> division.cells().get(c).name()).toList();
+    }
+
+    /** Which of the maps of a reach leads to the sibling whose name comes first. */
+    private int least(List<Integer> cells, Reach reach) {
+        List<List<Integer>> reached = division.reached(cells, reach);
+        int least = 0;
+        for (int map = 1; map < reached.size(); map++) {
+            String name = division.cells().get(reached.get(map).get(0)).name().text();
+            if (name.compareTo(division.cells()
+                            .get(reached.get(least).get(0))
+                            .name()
+                            .text())
+                    < 0) {
+                least = map;
             }
         }
-        return new PieceEdit(act, least, reach);
+        return least;
     }
 
     private int pieces(Set<Integer> cells) {
@@ -186,13 +273,16 @@ public final class PieceActs {
         List<PieceEdit> of(Pieces pieces);
     }
 
-    private Optional<Edit> change(String words, Change change) {
+    private Optional<Pieces> step() {
         return design.group(inlay.group())
                 .flatMap(g -> g.step(inlay.step()))
-                .filter(s -> s.treatment() instanceof Pieces)
-                .map(s -> {
-                    Pieces pieces = (Pieces) s.treatment();
-                    return Recipes.set(inlay.group(), s.id(), pieces.withEdits(change.of(pieces)), words);
-                });
+                .map(Step::treatment)
+                .filter(Pieces.class::isInstance)
+                .map(Pieces.class::cast);
+    }
+
+    private Optional<Edit> change(String words, Change change) {
+        return step().map(
+                        pieces -> Recipes.set(inlay.group(), inlay.step(), pieces.withEdits(change.of(pieces)), words));
     }
 }

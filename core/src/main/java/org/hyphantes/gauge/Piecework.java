@@ -70,6 +70,7 @@ final class Piecework {
         work.freeEnds();
         work.waiting();
         work.gone();
+        work.cramped();
         if (measured) {
             work.widths();
         }
@@ -109,7 +110,7 @@ final class Piecework {
     }
 
     private String name(String figure) {
-        return Optional.ofNullable(design.root().names().get(figure)).orElse("A line");
+        return design.group(inlay.group()).map(g -> g.names().get(figure)).orElse("A line");
     }
 
     private void nothing() {
@@ -129,11 +130,12 @@ final class Piecework {
                 mosaic.division().freeEnds().stream().limit(MOST_ALIKE).toList()) {
             int number = mosaic.pieces().get(mosaic.pieceOf(end.cell())).number();
             snags.add(Snag.of(
-                    StrandsGauge.WORD,
-                    State.CHIPPED,
-                    placed(end.place()),
-                    name(end.line().figure()) + " ends " + length(Math.rint(end.shortBy() * 100) / 100)
-                            + " inside piece " + number + " and does not divide it: run it on to the edge."));
+                            StrandsGauge.WORD,
+                            State.CHIPPED,
+                            placed(end.place()),
+                            name(end.line().figure()) + " ends " + length(Math.rint(end.shortBy() * 100) / 100)
+                                    + " inside piece " + number + " and does not divide it.")
+                    .mended(RunOn.of(design, inlay, end)));
         }
     }
 
@@ -176,6 +178,22 @@ final class Piecework {
                 .mended(mend));
     }
 
+    private void cramped() {
+        List<Tessera> cramped =
+                mosaic.pieces().stream().filter(p -> p.cramped() > 0).toList();
+        if (!cramped.isEmpty()) {
+            Tessera first = cramped.get(0);
+            String by = step().map(s -> " of " + length(s.rounding().value())).orElse("");
+            snags.add(Snag.of(
+                    NarrowestGauge.WORD,
+                    State.CHIPPED,
+                    placed(InscribedDisc.of(first.shapes().get(0)).centre()),
+                    Numerals.counted(first.cramped(), "corner") + " of piece " + first.number()
+                            + (cramped.size() > 1 ? ", and of " + (cramped.size() - 1) + " more," : "")
+                            + " have no room for a rounding" + by + " and stay as they are: make it smaller."));
+        }
+    }
+
     private Optional<Pieces> step() {
         return design.group(inlay.group())
                 .flatMap(g -> g.step(inlay.step()))
@@ -216,8 +234,11 @@ final class Piecework {
                 .filter(n -> !piece.cells().contains(n.cell())
                         && !mosaic.pieces().get(mosaic.pieceOf(n.cell())).dropped())
                 .max(java.util.Comparator.comparingDouble(Neighbour::length));
-        Reach reach = step().map(Pieces::reach).orElse(Reach.THIS_ONE);
-        return longest.flatMap(n -> new PieceActs(design, inlay).join(List.of(cell, n.cell()), reach))
+        PieceActs acts = new PieceActs(design, inlay);
+        Reach wanted = step().map(Pieces::reach).orElse(Reach.THIS_ONE);
+        // A piece that the turns leave where it is would take in every one of its neighbours.
+        Reach reach = acts.reached(List.of(cell), wanted).size() == 1 ? Reach.THIS_ONE : wanted;
+        return longest.flatMap(n -> acts.join(List.of(cell, n.cell()), reach))
                 .map(edit -> Mend.of("Join it to its longest neighbour", edit));
     }
 }

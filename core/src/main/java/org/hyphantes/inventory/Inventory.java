@@ -117,8 +117,9 @@ public final class Inventory {
                         piece.number(),
                         piece.ring(),
                         piece.area(),
-                        mosaic.beside(i).stream()
-                                .map(b -> mosaic.pieces().get(b).number())
+                        mosaic.beside(i).entrySet().stream()
+                                .map(b -> new PieceRow.Beside(
+                                        mosaic.pieces().get(b.getKey()).number(), b.getValue()))
                                 .toList(),
                         state,
                         mosaic.division()

@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
@@ -19,7 +21,6 @@ import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
 import org.hyphantes.geometry.plane.Subdivision;
-import org.hyphantes.geometry.plane.UnionFind;
 import org.hyphantes.weave.Reach;
 
 /**
@@ -36,6 +37,8 @@ public final class Division {
     private final int[] cellOfFace;
     private final CellGrid grid;
     private final int[] givenOf;
+    private final Naming naming;
+    private final List<Subdivision.Face> faceOf = new ArrayList<>();
     private final BitSet outer = new BitSet();
 
     private Division(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
@@ -56,12 +59,13 @@ public final class Division {
         List<Subdivision.Face> all = plane.traced();
         List<Subdivision.Face> faces =
                 all.stream().filter(f -> within[f.face()] != Cell.GIVEN).toList();
-        List<Cell> found = found(faces, new Naming(paths, all), within, !areas.isEmpty());
+        this.naming = new Naming(paths, all);
+        List<Cell> found = found(faces, naming, within, !areas.isEmpty());
         given.forEach(piece -> found.add(cell(piece)));
         double tolerance = tolerance(paths, given);
         Siblings loose = Siblings.of(found, centre, tolerance);
-        int[] ring = rings(found, loose, centre, tolerance);
-        Integer[] order = order(found, ring, centre);
+        int[] ring = Rings.of(found, loose, centre, tolerance);
+        Integer[] order = Rings.order(found, ring, centre);
         int[] place = new int[order.length];
         List<Cell> sorted = new ArrayList<>();
         for (int i = 0; i < order.length; i++) {
@@ -69,8 +73,7 @@ public final class Division {
             sorted.add(found.get(order[i]).inRing(ring[order[i]]));
         }
         this.cells = List.copyOf(sorted);
-        this.siblings =
-                new Siblings(loose.turns(), moved(loose.next(), order, place), moved(loose.mirrored(), order, place));
+        this.siblings = loose.reordered(map -> moved(map, order, place));
         this.cellOfFace = new int[plane.faces()];
         Arrays.fill(cellOfFace, -1);
         for (int i = 0; i < faces.size(); i++) {
@@ -82,6 +85,7 @@ public final class Division {
         this.givenOf = new int[cells.size()];
         for (int i = 0; i < cells.size(); i++) {
             givenOf[i] = order[i] - faces.size();
+            faceOf.add(givenOf[i] < 0 ? faces.get(order[i]) : null);
         }
         this.grid = new CellGrid(cells);
         this.neighbours = beside(!given.isEmpty());
@@ -113,17 +117,6 @@ public final class Division {
         return Tolerance.of(Box.round(boxes)).distance();
     }
 
-    /** Ring by ring, and in each clockwise. */
-    private static Integer[] order(List<Cell> found, int[] ring, Point centre) {
-        Integer[] order = new Integer[found.size()];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(
-                order,
-                Comparator.<Integer>comparingInt(i -> ring[i])
-                        .thenComparingDouble(i -> Siblings.bearing(found.get(i).place(), centre)));
-        return order;
-    }
-
     /**
      * Divides the plane.
      *
@@ -138,41 +131,11 @@ public final class Division {
     }
 
     private static int[] moved(int[] map, Integer[] order, int[] place) {
-        if (map == null) {
-            return null;
-        }
         int[] moved = new int[map.length];
         for (int i = 0; i < map.length; i++) {
             moved[i] = place[map[order[i]]];
         }
         return moved;
-    }
-
-    /** The ring of each cell: what turns and the mirror carry to one another, numbered from the middle outward from 1. */
-    private static int[] rings(List<Cell> cells, Siblings siblings, Point centre, double tolerance) {
-        UnionFind orbits = new UnionFind(cells.size());
-        for (int i = 0; i < cells.size(); i++) {
-            orbits.join(i, siblings.next()[i]);
-            if (siblings.isMirrored()) {
-                orbits.join(i, siblings.mirrored()[i]);
-            }
-        }
-        double step = 64 * tolerance;
-        Map<Integer, double[]> first = new HashMap<>();
-        for (int i = 0; i < cells.size(); i++) {
-            Point place = cells.get(i).place();
-            double out = Math.rint(place.distance(centre) / step) * step;
-            double bearing = out == 0 ? 0 : Siblings.bearing(place, centre);
-            first.merge(orbits.find(i), new double[] {out, bearing}, (a, b) ->
-                    new double[] {Math.min(a[0], b[0]), Math.min(a[1], b[1])});
-        }
-        List<Integer> roots = new ArrayList<>(first.keySet());
-        roots.sort(Comparator.<Integer>comparingDouble(r -> first.get(r)[0]).thenComparingDouble(r -> first.get(r)[1]));
-        Map<Integer, Integer> number = new HashMap<>();
-        roots.forEach(r -> number.put(r, number.size() + 1));
-        int[] ring = new int[cells.size()];
-        Arrays.setAll(ring, i -> number.get(orbits.find(i)));
-        return ring;
     }
 
     private List<List<Neighbour>> beside(boolean woven) {
@@ -227,28 +190,21 @@ public final class Division {
 
     /** The ends of open lines beside which the same piece lies on both sides. */
     private List<FreeEnd> ends(List<Bounding> paths, int firstLine) {
-        Map<Integer, List<Integer>> dangling = new HashMap<>();
+        Map<Integer, Set<Integer>> dangling = new TreeMap<>();
         plane.sides((path, right, left) -> {
-            if (right == left && path >= firstLine && !paths.get(path).path().closed()) {
-                dangling.computeIfAbsent(path, p -> new ArrayList<>()).add(right);
+            if (right == left && path >= firstLine && !paths.get(path).path().closed() && cellOfFace[right] >= 0) {
+                dangling.computeIfAbsent(path, p -> new TreeSet<>()).add(cellOfFace[right]);
             }
         });
         List<FreeEnd> ends = new ArrayList<>();
-        dangling.forEach((number, faces) -> {
-            Path path = paths.get(number).path();
-            for (Point end : List.of(path.start(), path.end())) {
-                for (int face : faces.stream().distinct().toList()) {
-                    int cell = cellOfFace[face];
-                    if (cell >= 0 && cells.get(cell).region().contains(end)) {
-                        double away = cells.get(cell).region().borders().stream()
-                                .mapToDouble(b -> b.at(b.nearest(end)).distance(end))
-                                .min()
-                                .orElse(0);
-                        ends.add(new FreeEnd(paths.get(number).key(), end, cell, away));
-                    }
-                }
-            }
-        });
+        dangling.forEach((path, within) -> within.forEach(cell -> ends.addAll(FreeEnd.of(
+                paths.get(path),
+                cell,
+                cells.get(cell),
+                dangling.entrySet().stream()
+                        .filter(e -> !e.getKey().equals(path) && e.getValue().contains(cell))
+                        .map(e -> paths.get(e.getKey()).path())
+                        .toList()))));
         ends.sort(Comparator.comparing(e -> e.line().toString()));
         return List.copyOf(ends);
     }
@@ -307,6 +263,35 @@ public final class Division {
             all.add(of.stream().map(c -> siblings.image(c, reach, by)).toList());
         }
         return all;
+    }
+
+    /** Where one of the maps of a reach carries a place. */
+    Point placed(Point place, Reach reach, int map) {
+        return siblings.map(reach, map).of(place);
+    }
+
+    /** The corners of a cell, clockwise from twelve o'clock as seen from its middle. */
+    public List<Corner> corners(int cell) {
+        List<Corner> corners = new ArrayList<>();
+        if (faceOf.get(cell) != null) {
+            corners.addAll(naming.corners(faceOf.get(cell)));
+        } else {
+            List<Point> places = Corner.of(cells.get(cell).region().outline());
+            for (int i = 0; i < places.size(); i++) {
+                corners.add(new Corner("corner " + i, places.get(i)));
+            }
+        }
+        Point middle = cells.get(cell).place();
+        corners.sort(Comparator.comparingDouble(c -> Siblings.bearing(c.place(), middle)));
+        return corners;
+    }
+
+    /** The corner of a cell that one of the maps of a reach carries a corner to. */
+    public Corner image(Corner corner, Reach reach, int map, int cell) {
+        Point place = placed(corner.place(), reach, map);
+        return corners(cell).stream()
+                .min(Comparator.comparingDouble(c -> c.place().distance(place)))
+                .orElse(corner);
     }
 
     /** The cell at a place. */

@@ -23,7 +23,7 @@ public final class Hanging {
             }
         }
         while (!open.isEmpty()) {
-            for (int beside : mosaic.beside(open.remove())) {
+            for (int beside : mosaic.beside(open.remove()).keySet()) {
                 if (!hangs[beside] && !pieces.get(beside).dropped()) {
                     hangs[beside] = true;
                     open.add(beside);

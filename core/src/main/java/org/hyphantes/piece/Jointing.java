@@ -1,23 +1,21 @@
 package org.hyphantes.piece;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Curve;
-import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.OffsetCurves;
-import org.hyphantes.geometry.offset.Rounding;
 import org.hyphantes.geometry.plane.Booleans;
 
 /** What a joint leaves of pieces: each gives half its width along every edge, or only along edges beside others. */
 final class Jointing {
-    /** Turns smaller than this (as a sine) are no corners. */
-    private static final double SMOOTH = 1e-4;
-
     private final List<List<Region>> whole;
     private final Joint joint;
     private final List<Box> boxes = new ArrayList<>();
@@ -40,8 +38,38 @@ final class Jointing {
         }
     }
 
-    /** What is left of a piece, none where nothing is. */
-    List<Region> shapes(int piece) {
+    /**
+     * What is left of a piece.
+     *
+     * @param shapes none where nothing is left
+     * @param cramped how many corners have no room to be round or cut, and stay
+     */
+    record Left(List<Region> shapes, int cramped) {
+        static final Left NOTHING = new Left(List.of(), 0);
+    }
+
+    /** What is left of a piece, given what was done to its corners, in order. */
+    Left left(int piece, List<Cornering> done) {
+        List<Region> parted = parted(piece);
+        if (joint.by() <= 0 || joint.shape() == Joint.Shape.SQUARE && done.isEmpty()) {
+            return new Left(parted, 0);
+        }
+        Map<Point, Joint.Shape> own = own(piece, parted, done);
+        List<Region> shapes = new ArrayList<>();
+        int cramped = 0;
+        for (Region region : parted) {
+            List<Path> borders = new ArrayList<>();
+            for (Path border : region.borders()) {
+                Cornered cornered = Cornered.of(border, joint, own);
+                borders.add(cornered.path());
+                cramped += cornered.cramped();
+            }
+            shapes.add(new Region(borders.get(0), borders.subList(1, borders.size())));
+        }
+        return new Left(shapes, cramped);
+    }
+
+    private List<Region> parted(int piece) {
         List<Region> parted = new ArrayList<>();
         for (Region region : whole.get(piece)) {
             if (joint.width() <= 0) {
@@ -52,13 +80,40 @@ final class Jointing {
                 parted.addAll(OffsetCurves.inset(region, joint.width() / 2, Corners.MITRED));
             }
         }
-        if (joint.shape() == Joint.Shape.SQUARE || joint.by() <= 0) {
-            return parted;
+        return parted;
+    }
+
+    /** The corners that become another shape than the others, by their places: each the nearest to where it was before the joint. */
+    private Map<Point, Joint.Shape> own(int piece, List<Region> parted, List<Cornering> done) {
+        Map<Point, Joint.Shape> own = new HashMap<>();
+        if (done.isEmpty()) {
+            return own;
         }
-        return parted.stream()
-                .map(r -> new Region(
-                        cornered(r.outline()),
-                        r.holes().stream().map(this::cornered).toList()))
+        List<Point> before = corners(whole.get(piece));
+        List<Point> after = corners(parted);
+        double near = Cornering.SAME
+                * Math.hypot(boxes.get(piece).width(), boxes.get(piece).height());
+        for (Cornering each : done) {
+            Joint.Shape shape = each.round() ? Joint.Shape.ROUND : Joint.Shape.SQUARE;
+            if (each.corner().isEmpty()) {
+                after.forEach(p -> own.put(p, shape));
+                continue;
+            }
+            Point place = each.corner().get();
+            // What was a corner of one cell is none where it was joined to the next.
+            if (before.stream().anyMatch(p -> p.distance(place) <= near)) {
+                after.stream()
+                        .min(Comparator.comparingDouble(p -> p.distance(place)))
+                        .ifPresent(p -> own.put(p, shape));
+            }
+        }
+        return own;
+    }
+
+    private static List<Point> corners(List<Region> regions) {
+        return regions.stream()
+                .flatMap(r -> r.borders().stream())
+                .flatMap(b -> Corner.of(b).stream())
                 .toList();
     }
 
@@ -72,39 +127,5 @@ final class Jointing {
             }
         }
         return near.isEmpty() ? List.of(region) : Booleans.minus(region, near);
-    }
-
-    private Path cornered(Path path) {
-        return joint.shape() == Joint.Shape.ROUND
-                ? Rounding.of(path, joint.by(), i -> true).path()
-                : cut(path);
-    }
-
-    /** A path with its corners cut off straight, as far as its sides are long enough. */
-    private Path cut(Path path) {
-        int n = path.size();
-        double[] begin = new double[n];
-        double[] end = new double[n];
-        for (int i = 0; i < n; i++) {
-            int before = i == 0 ? n - 1 : i - 1;
-            Curve a = path.curves().get(before);
-            Curve b = path.curves().get(i);
-            boolean corner = Math.abs(a.tangent(1).cross(b.tangent(0))) > SMOOTH
-                    || a.tangent(1).dot(b.tangent(0)) < 0;
-            double by = joint.by();
-            boolean room = a.length() > 2 * by && b.length() > 2 * by;
-            end[before] = corner && room ? a.parameterAt(a.length() - by) : 1;
-            begin[i] = corner && room ? b.parameterAt(by) : 0;
-        }
-        List<Curve> curves = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            curves.add(path.curves().get(i).part(begin[i], end[i]));
-            int next = i + 1 == n ? 0 : i + 1;
-            if (end[i] < 1) {
-                curves.add(new Line(
-                        path.curves().get(i).at(end[i]), path.curves().get(next).at(begin[next])));
-            }
-        }
-        return new Path(curves, true);
     }
 }

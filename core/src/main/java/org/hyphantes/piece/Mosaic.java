@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
@@ -22,6 +24,7 @@ public final class Mosaic {
     private final List<Tessera> pieces;
     private final List<PieceEdit> waiting = new ArrayList<>();
     private final int[] pieceOf;
+    private final List<Cornering> cornerings = new ArrayList<>();
 
     private Mosaic(Division division, List<PieceEdit> edits, Joint joint) {
         this.division = division;
@@ -66,6 +69,9 @@ public final class Mosaic {
         if (cells.isEmpty()) {
             return false;
         }
+        if (edit.act().isOfCorners()) {
+            return corners(edit, cells);
+        }
         List<List<Integer>> reached = division.reached(cells, edit.reach());
         switch (edit.act()) {
             case DROP -> reached.forEach(all -> all.forEach(dropped::set));
@@ -86,28 +92,79 @@ public final class Mosaic {
                     }
                 });
             }
+            case ROUND, SQUARE -> throw new IllegalStateException("corners are done by themselves");
         }
         return true;
+    }
+
+    private boolean corners(PieceEdit edit, List<Integer> cells) {
+        Optional<Point> corner = edit.corner()
+                .flatMap(word -> division.corners(cells.get(0)).stream()
+                        .filter(c -> c.word().equals(word))
+                        .findFirst())
+                .map(Corner::place);
+        if (edit.corner().isPresent() && corner.isEmpty()) {
+            return false;
+        }
+        List<List<Integer>> reached = division.reached(cells, edit.reach());
+        for (int map = 0; map < reached.size(); map++) {
+            int by = map;
+            Optional<Point> placed = corner.map(c -> division.placed(c, edit.reach(), by));
+            reached.get(map).forEach(cell -> cornerings.add(new Cornering(cell, placed, edit.act() == PieceAct.ROUND)));
+        }
+        return true;
+    }
+
+    /** Whether corners of a cell, or the one at a place, were made round or square by acts, the last of them; empty without one. */
+    public Optional<Boolean> madeRound(int cell, Optional<Point> corner) {
+        Optional<Boolean> made = Optional.empty();
+        for (Cornering each : cornerings) {
+            boolean same = each.corner().isEmpty()
+                    || corner.isPresent()
+                            && each.corner().get().distance(corner.get())
+                                    < Cornering.SAME
+                                            * Math.sqrt(
+                                                    division.cells().get(cell).area());
+            if (each.cell() == cell && same) {
+                made = Optional.of(each.round());
+            }
+        }
+        return made;
     }
 
     private List<Tessera> laid(Map<Integer, List<Integer>> groups, BitSet dropped, Joint joint) {
         List<List<Region>> whole = whole(groups);
         List<Tessera> laid = new ArrayList<>();
         Jointing jointing = new Jointing(whole, joint);
+        Map<Integer, List<Cornering>> done =
+                cornerings.stream().collect(Collectors.groupingBy(Cornering::cell, Collectors.toList()));
         for (Map.Entry<Integer, List<Integer>> group : groups.entrySet()) {
             Watch.ask();
             int number = laid.size();
             group.getValue().forEach(c -> pieceOf[c] = number);
             boolean out = group.getValue().stream().allMatch(dropped::get);
+            Jointing.Left left =
+                    out ? Jointing.Left.NOTHING : jointing.left(number, cornerings(group.getValue(), done));
             laid.add(new Tessera(
                     group.getKey() + 1,
                     division.cells().get(group.getKey()).ring(),
                     group.getValue(),
                     whole.get(number),
-                    out ? List.of() : jointing.shapes(number),
+                    left.shapes(),
+                    left.cramped(),
                     out));
         }
         return laid;
+    }
+
+    /** What was done to the corners of some cells, in order. */
+    private List<Cornering> cornerings(List<Integer> cells, Map<Integer, List<Cornering>> done) {
+        if (done.isEmpty()) {
+            return List.of();
+        }
+        return cells.size() == 1
+                ? done.getOrDefault(cells.get(0), List.of())
+                : cornerings.stream().filter(c -> cells.contains(c.cell())).toList();
     }
 
     /** What the edges of each group of cells enclose. */
@@ -165,14 +222,17 @@ public final class Mosaic {
         return division.at(place).map(c -> pieces.get(pieceOf[c]));
     }
 
-    /** The pieces that share an edge with another, by their places among the pieces. */
-    public List<Integer> beside(int piece) {
-        return pieces.get(piece).cells().stream()
-                .flatMap(c -> division.neighbours(c).stream())
-                .map(n -> pieceOf[n.cell()])
-                .filter(p -> p != piece)
-                .distinct()
-                .sorted()
-                .toList();
+    /** The pieces that share edges with another, by their places among the pieces, and how long (mm) these are. */
+    public SortedMap<Integer, Double> beside(int piece) {
+        SortedMap<Integer, Double> beside = new TreeMap<>();
+        for (int cell : pieces.get(piece).cells()) {
+            for (Neighbour neighbour : division.neighbours(cell)) {
+                int other = pieceOf[neighbour.cell()];
+                if (other != piece) {
+                    beside.merge(other, neighbour.length(), Double::sum);
+                }
+            }
+        }
+        return beside;
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.plane.Stretch;
 import org.hyphantes.geometry.plane.Subdivision;
 
@@ -93,25 +95,70 @@ final class Naming {
         for (List<Stretch> border : face.sources()) {
             List<List<Stretch>> runs = runs(border);
             for (int i = 0; i < runs.size(); i++) {
-                List<Stretch> run = runs.get(i);
-                Stretch first = run.get(0);
-                Stretch last = run.get(run.size() - 1);
-                boolean with = first.from() < first.to();
-                String word = words[first.path()] + (with ? " +" : " -");
-                if (runs.size() == 1 && isWhole(run)) {
-                    bounds.add(word);
-                    continue;
-                }
-                List<Stretch> before = runs.get(i == 0 ? runs.size() - 1 : i - 1);
-                List<Stretch> after = runs.get(i + 1 == runs.size() ? 0 : i + 1);
-                Stretch into = before.get(before.size() - 1);
-                Stretch out = after.get(0);
-                String from = crossing(first, first.from(), into, into.to());
-                String to = crossing(last, last.to(), out, out.from());
-                bounds.add(word + " " + (with ? from + " " + to : to + " " + from));
+                bounds.add(bound(runs, i));
             }
         }
         return new PieceName(bounds);
+    }
+
+    /** What a run of a border is. */
+    private String bound(List<List<Stretch>> runs, int i) {
+        List<Stretch> run = runs.get(i);
+        Stretch first = run.get(0);
+        Stretch last = run.get(run.size() - 1);
+        boolean with = first.from() < first.to();
+        String word = words[first.path()] + (with ? " +" : " -");
+        if (runs.size() == 1 && isWhole(run)) {
+            return word;
+        }
+        List<Stretch> before = runs.get(i == 0 ? runs.size() - 1 : i - 1);
+        List<Stretch> after = runs.get(i + 1 == runs.size() ? 0 : i + 1);
+        Stretch into = before.get(before.size() - 1);
+        Stretch out = after.get(0);
+        String from = crossing(first, first.from(), into, into.to());
+        String to = crossing(last, last.to(), out, out.from());
+        return word + " " + (with ? from + " " + to : to + " " + from);
+    }
+
+    /** The places where a border turns: at the beginning of a run, or at a corner of the path within one. */
+    List<Corner> corners(Subdivision.Face face) {
+        List<Corner> corners = new ArrayList<>();
+        for (List<Stretch> border : face.sources()) {
+            List<List<Stretch>> runs = runs(border);
+            List<Stretch> last = runs.get(runs.size() - 1);
+            Stretch before = last.get(last.size() - 1);
+            for (int i = 0; i < runs.size(); i++) {
+                List<Stretch> run = runs.get(i);
+                for (int k = 0; k < run.size(); k++) {
+                    Stretch stretch = run.get(k);
+                    if (turns(before, stretch)) {
+                        boolean own = k > 0 || runs.size() == 1 && isWhole(run);
+                        corners.add(new Corner(
+                                bound(runs, i) + (own ? " corner " + ownCorner(stretch) : ""),
+                                curve(stretch).at(stretch.from())));
+                    }
+                    before = stretch;
+                }
+            }
+        }
+        return corners;
+    }
+
+    /** Which corner of its path a stretch begins at: the number of the curve that begins there. */
+    private int ownCorner(Stretch stretch) {
+        int size = paths.get(stretch.path()).path().size();
+        return (int) Math.rint(stretch.curve() + stretch.from()) % size;
+    }
+
+    private Curve curve(Stretch stretch) {
+        return paths.get(stretch.path()).path().curves().get(stretch.curve());
+    }
+
+    /** Whether a border turns where a stretch follows on another. */
+    private boolean turns(Stretch arriving, Stretch leaving) {
+        Point in = curve(arriving).tangent(arriving.to()).times(arriving.from() < arriving.to() ? 1 : -1);
+        Point out = curve(leaving).tangent(leaving.from()).times(leaving.from() < leaving.to() ? 1 : -1);
+        return Corner.isTurn(in, out);
     }
 
     /** Whether a run comes back to where it began without a crossing. */

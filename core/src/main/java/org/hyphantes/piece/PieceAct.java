@@ -9,5 +9,19 @@ public enum PieceAct {
     /** Dropped ones are there again. */
     BACK,
     /** All others are left out. */
-    KEEP
+    KEEP,
+    /** Their corners, or one of them, are round whatever the others are. */
+    ROUND,
+    /** Their corners, or one of them, stay as they are whatever the others are. */
+    SQUARE;
+
+    /** Whether it is about which pieces are there. */
+    public boolean leavesOut() {
+        return this == DROP || this == BACK || this == KEEP;
+    }
+
+    /** Whether it is done to corners. */
+    public boolean isOfCorners() {
+        return this == ROUND || this == SQUARE;
+    }
 }

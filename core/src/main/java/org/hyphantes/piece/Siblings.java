@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
@@ -16,16 +17,19 @@ import org.hyphantes.weave.Reach;
  * @param turns how many turns there are, 1 for none
  * @param next for each cell the one that the next turn carries it to
  * @param mirrored for each cell the one that the mirror carries it to; null without one
+ * @param axis the bearing (degrees) of the mirror line
  */
-record Siblings(int turns, int[] next, int[] mirrored) {
+record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis) {
     /** Cells whose areas differ by no more than this share are alike. */
     private static final double ALIKE = 1e-6;
+
+    private static final int MOST_AXES = 400;
 
     static Siblings of(List<Cell> cells, Point centre, double tolerance) {
         int[] same = new int[cells.size()];
         Arrays.setAll(same, i -> i);
         if (cells.isEmpty()) {
-            return new Siblings(1, same, null);
+            return new Siblings(centre, 1, same, null, 0);
         }
         PlaceGrid<Integer> places = new PlaceGrid<>(Math.max(64 * tolerance, spacing(cells)));
         for (int i = 0; i < cells.size(); i++) {
@@ -44,7 +48,13 @@ record Siblings(int turns, int[] next, int[] mirrored) {
                 }
             }
         }
-        return new Siblings(turns, next, mirrored(cells, places, centre, turns, tolerance));
+        for (double axis : axes(cells, centre, tolerance)) {
+            Optional<int[]> mirrored = carried(cells, places, Affine.mirror(centre, axis), tolerance);
+            if (mirrored.isPresent()) {
+                return new Siblings(centre, turns, next, mirrored.get(), axis);
+            }
+        }
+        return new Siblings(centre, turns, next, null, 0);
     }
 
     /** The bearing (degrees, from 0 to 360) of a place from a centre. */
@@ -104,9 +114,8 @@ record Siblings(int turns, int[] next, int[] mirrored) {
         return Optional.of(to);
     }
 
-    private static int[] mirrored(
-            List<Cell> cells, PlaceGrid<Integer> places, Point centre, int turns, double tolerance) {
-        // A mirror line passes through the middle of a cell or between two alike: tried with those of one orbit.
+    /** Lines that could mirror: one passes through the middle of a cell or between two alike, tried with those of one orbit. */
+    private static List<Double> axes(List<Cell> cells, Point centre, double tolerance) {
         Cell first = null;
         for (Cell cell : cells) {
             double out = cell.place().distance(centre);
@@ -114,28 +123,41 @@ record Siblings(int turns, int[] next, int[] mirrored) {
                 first = cell;
             }
         }
+        List<Double> axes = new ArrayList<>();
         if (first == null) {
-            return null;
+            return axes;
         }
         double out = first.place().distance(centre);
-        List<Cell> alike = new ArrayList<>();
+        double bearing = bearing(first.place(), centre);
         for (Cell cell : cells) {
             if (Math.abs(cell.place().distance(centre) - out) <= 64 * tolerance
-                    && Math.abs(cell.area() - first.area()) <= ALIKE * first.area()) {
-                alike.add(cell);
+                    && Math.abs(cell.area() - first.area()) <= ALIKE * first.area()
+                    && axes.size() < MOST_AXES) {
+                double axis = (bearing + bearing(cell.place(), centre)) / 2;
+                axes.add(axis);
+                axes.add(axis + 90);
             }
         }
-        double bearing = bearing(first.place(), centre);
-        for (Cell cell : alike.subList(0, Math.min(alike.size(), 200))) {
-            double axis = (bearing + bearing(cell.place(), centre)) / 2;
-            for (double line : new double[] {axis, axis + 90}) {
-                Optional<int[]> found = carried(cells, places, Affine.mirror(centre, line), tolerance);
-                if (found.isPresent()) {
-                    return found.get();
-                }
-            }
-        }
-        return null;
+        return axes;
+    }
+
+    /** The same of cells in another order. */
+    Siblings reordered(UnaryOperator<int[]> moved) {
+        return new Siblings(centre, turns, moved.apply(next), mirrored == null ? null : moved.apply(mirrored), axis);
+    }
+
+    /** The map that one of those of a reach is. */
+    Affine map(Reach reach, int map) {
+        Affine turn = Affine.turn(360.0 / turns * rotations(reach, map), centre);
+        return mirrors(reach, map) ? turn.after(Affine.mirror(centre, axis)) : turn;
+    }
+
+    private int rotations(Reach reach, int map) {
+        return reach.turns() ? map % turns : 0;
+    }
+
+    private boolean mirrors(Reach reach, int map) {
+        return reach.turns() ? map >= turns : map > 0;
     }
 
     boolean isMirrored() {
@@ -150,12 +172,10 @@ record Siblings(int turns, int[] next, int[] mirrored) {
     /** The cell that one of the maps of a reach carries a cell to; the first map leaves all where it is. */
     int image(int cell, Reach reach, int map) {
         int at = cell;
-        int rotations = reach.turns() ? map % turns : 0;
-        boolean mirror = reach.turns() ? map >= turns : map > 0;
-        if (mirror) {
+        if (mirrors(reach, map)) {
             at = mirrored[at];
         }
-        for (int k = 0; k < rotations; k++) {
+        for (int k = 0; k < rotations(reach, map); k++) {
             at = next[at];
         }
         return at;

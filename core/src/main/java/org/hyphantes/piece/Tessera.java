@@ -11,9 +11,16 @@ import org.hyphantes.geometry.Region;
  * @param cells the numbers of its cells
  * @param whole what its edges enclose
  * @param shapes what is left of that by the joint; none where nothing is left
+ * @param cramped how many of its corners were to be round or cut and have no room for it
  */
 public record Tessera(
-        int number, int ring, List<Integer> cells, List<Region> whole, List<Region> shapes, boolean dropped) {
+        int number,
+        int ring,
+        List<Integer> cells,
+        List<Region> whole,
+        List<Region> shapes,
+        int cramped,
+        boolean dropped) {
     public Tessera {
         cells = List.copyOf(cells);
         whole = List.copyOf(whole);

@@ -53,12 +53,21 @@ public final class Entry {
         }
         List<String> texts = new ArrayList<>();
         for (Object each : list) {
-            if (!(each instanceof String text) || text.length() > Limits.LIST || Quoted.isUnsound(text)) {
-                throw new CannotRead(at + "/" + key, "a list of texts that can be shown is wanted here.");
-            }
-            texts.add(text);
+            texts.add(sound(each, key));
         }
         return texts;
+    }
+
+    /** A text that may be long. */
+    public String longText(String key) throws CannotRead {
+        return sound(value(key), key);
+    }
+
+    private String sound(Object value, String key) throws CannotRead {
+        if (!(value instanceof String text) || text.length() > Limits.LIST || Quoted.isUnsound(text)) {
+            throw new CannotRead(at + "/" + key, "texts that can be shown are wanted here.");
+        }
+        return text;
     }
 
     /** A whole number of 0 or more. */

@@ -70,6 +70,7 @@ public record Pieces(
             entry -> new PieceEdit(
                     entry.choice("act", PieceAct.class),
                     entry.texts("pieces").stream().map(PieceName::of).toList(),
+                    entry.has("corner") ? Optional.of(entry.longText("corner")) : Optional.empty(),
                     entry.choice("reach", Reach.class)));
 
     private static final Schema<Pieces> SCHEMA = new Schema<>(
@@ -95,6 +96,7 @@ public record Pieces(
         Map<String, Object> told = new LinkedHashMap<>();
         told.put("act", Entry.word(edit.act()));
         told.put("pieces", edit.pieces().stream().map(PieceName::text).toList());
+        edit.corner().ifPresent(c -> told.put("corner", c));
         told.put("reach", Entry.word(edit.reach()));
         return told;
     }
@@ -129,6 +131,11 @@ public record Pieces(
         return new Pieces(figures, joint, outer, shape, Amount.of(by), reach, edits);
     }
 
+    /** What parts the pieces. */
+    public Joint parting() {
+        return new Joint(joint.value(), outer, corners, rounding.value());
+    }
+
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         if (work.lines().isEmpty() && work.weaves().isEmpty()) {
@@ -160,7 +167,7 @@ public record Pieces(
         }
         Point centre = work.turning().map(Turning::centre).orElse(Point.ORIGIN);
         Division division = Division.of(areas, lines, given, centre);
-        Mosaic mosaic = Mosaic.of(division, edits, new Joint(joint.value(), outer, corners, rounding.value()));
+        Mosaic mosaic = Mosaic.of(division, edits, parting());
         List<Optional<Colour>> colours = new ArrayList<>();
         for (Tessera piece : mosaic.pieces()) {
             int cell = piece.cells().get(0);

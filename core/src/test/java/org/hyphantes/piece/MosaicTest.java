@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Resolver;
@@ -13,13 +16,18 @@ import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Polygon;
+import org.hyphantes.figure.Upward;
 import org.hyphantes.gauge.Inspection;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.measure.Distances;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Pieces;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
@@ -127,7 +135,7 @@ class MosaicTest {
                     Turn.of(turns),
                     Pieces.STARTING.withJoint(joint).withOuter(outer));
             for (int i = 0; i < mosaic.pieces().size(); i++) {
-                for (int other : mosaic.beside(i)) {
+                for (int other : mosaic.beside(i).keySet()) {
                     if (other > i) {
                         measured += measure(mosaic, i, other, joint) ? 1 : 0;
                     }
@@ -152,43 +160,164 @@ class MosaicTest {
         return Math.abs(least - joint) < 1e-6;
     }
 
-    /** No edit lands on a piece that lacks its bounding stretches; one whose piece is gone waits, and comes back. */
+    /**
+     * Seeded joins, drops and kept rings, then other sizes, places and turns: what an edit is done to is bounded by just those lines that it
+     * names, found without its name by where its border lies; without such a piece it waits, and comes back when the change is undone.
+     */
     @Test
     void editsKeepToWhatBoundsThem() {
         Random random = new Random(11);
         int waited = 0;
+        int done = 0;
         for (int trial = 0; trial < Integer.getInteger("hyphantes.piece.edits", 50); trial++) {
             int turns = 3 + random.nextInt(8);
-            double radius = 20 + 15 * random.nextDouble();
-            double out = 20 + 15 * random.nextDouble();
-            Mosaic before = mosaic(List.of(circle(radius, out), circle(30, 0)), Turn.of(turns), Pieces.STARTING);
-            Division division = before.division();
-            int cell = random.nextInt(division.cells().size());
-            PieceEdit drop = edit(PieceAct.DROP, Reach.THIS_ONE, division, cell);
-            Mosaic after = mosaic(
-                    List.of(circle(radius * (0.7 + 0.6 * random.nextDouble()), out), circle(30, 0)),
-                    Turn.of(Math.max(2, turns + random.nextInt(3) - 1)),
-                    Pieces.STARTING.withEdits(List.of(drop)));
-            List<Tessera> gone =
-                    after.pieces().stream().filter(Tessera::dropped).toList();
-            if (gone.isEmpty()) {
-                waited++;
-                assertThat(after.waiting()).containsExactly(drop);
-            } else {
-                assertThat(gone).hasSize(1);
-                assertThat(after.division()
-                                .cells()
-                                .get(gone.get(0).cells().get(0))
-                                .name())
-                        .isEqualTo(drop.pieces().get(0));
+            double[] sizes = {
+                20 + 15 * random.nextDouble(), 20 + 15 * random.nextDouble(), 25 + 10 * random.nextDouble()
+            };
+            boolean round = random.nextBoolean();
+            Division division = laid(round, sizes, turns, List.of()).division();
+            PieceEdit edit = seeded(random, division);
+            Mosaic at = laid(round, sizes, turns, List.of(edit));
+            double step = random.nextBoolean() ? 0.02 : 0.6;
+            double[] others = sizes.clone();
+            for (int i = 0; i < others.length; i++) {
+                others[i] *= 1 + step * (random.nextDouble() - 0.5);
             }
-            Mosaic again = mosaic(
-                    List.of(circle(radius, out), circle(30, 0)),
-                    Turn.of(turns),
-                    Pieces.STARTING.withEdits(List.of(drop)));
-            assertThat(again.pieces().stream().filter(Tessera::dropped).map(Tessera::number))
-                    .containsExactly(cell + 1);
+            int otherTurns = random.nextBoolean() ? turns : Math.max(2, turns + random.nextInt(7) - 3);
+            Mosaic after = laid(round, others, otherTurns, List.of(edit));
+            if (!after.waiting().isEmpty()) {
+                waited++;
+                assertThat(after.pieces())
+                        .noneMatch(Tessera::dropped)
+                        .allMatch(p -> p.cells().size() == 1);
+            } else {
+                done++;
+                isDoneToWhatItNames(edit, after, lines(round, others, otherTurns));
+            }
+            Mosaic again = laid(round, sizes, turns, List.of(edit));
+            assertThat(again.pieces().toString()).isEqualTo(at.pieces().toString());
         }
         assertThat(waited).isPositive();
+        assertThat(done).isPositive();
+    }
+
+    private static List<Form> forms(boolean round, double[] sizes) {
+        Form turned = round
+                ? circle(sizes[0], sizes[1])
+                : new Polygon(
+                        Amount.of(4),
+                        Amount.of(sizes[0]),
+                        Polygon.STARTING.upward(),
+                        Amount.of(sizes[1]),
+                        Amount.of(0),
+                        Amount.of(7));
+        return List.of(turned, circle(sizes[2], 0));
+    }
+
+    private static Mosaic laid(boolean round, double[] sizes, int turns, List<PieceEdit> edits) {
+        return mosaic(forms(round, sizes), Turn.of(turns), Pieces.STARTING.withEdits(edits));
+    }
+
+    private static List<Laid> lines(boolean round, double[] sizes, int turns) {
+        Design design = Trial.design(Material.PRINT, forms(round, sizes), Turn.of(turns));
+        return new Resolver().resolve(design).work().lines();
+    }
+
+    private static PieceEdit seeded(Random random, Division division) {
+        int cell = random.nextInt(division.cells().size());
+        Reach reach = random.nextBoolean() ? Reach.THIS_ONE : Reach.EVERY_TURN;
+        return switch (random.nextInt(3)) {
+            case 0 -> edit(PieceAct.DROP, reach, division, cell);
+            case 1 -> edit(PieceAct.KEEP, Reach.EVERY_TURN, division, cell);
+            default -> {
+                List<Neighbour> beside = division.neighbours(cell);
+                yield beside.isEmpty()
+                        ? edit(PieceAct.DROP, reach, division, cell)
+                        : edit(
+                                PieceAct.JOIN,
+                                reach,
+                                division,
+                                cell,
+                                beside.get(random.nextInt(beside.size())).cell());
+            }
+        };
+    }
+
+    private static void isDoneToWhatItNames(PieceEdit edit, Mosaic after, List<Laid> lines) {
+        List<Integer> named = new ArrayList<>();
+        for (PieceName name : edit.pieces()) {
+            int cell = after.division().named(name).orElseThrow();
+            named.add(cell);
+            // What bounds it: the lines that its border lies on, by place alone.
+            Set<String> bounding = new TreeSet<>();
+            for (Path border : after.division().cells().get(cell).region().borders()) {
+                for (Curve curve : border.curves()) {
+                    Point on = curve.at(0.437);
+                    for (Laid line : lines) {
+                        if (line.path().at(line.path().nearest(on)).distance(on) < 1e-7) {
+                            bounding.add(new Bounding(line.key(), "line", line.path()).word());
+                        }
+                    }
+                }
+            }
+            Set<String> told = new TreeSet<>();
+            name.bounds().forEach(b -> told.add(b.split(" ", 2)[0]));
+            assertThat(told).isEqualTo(bounding);
+        }
+        Set<Integer> reached = new TreeSet<>();
+        after.division().reached(named, edit.reach()).forEach(reached::addAll);
+        for (Tessera piece : after.pieces()) {
+            boolean meant = piece.cells().stream().anyMatch(reached::contains);
+            switch (edit.act()) {
+                case DROP -> assertThat(piece.dropped()).isEqualTo(meant);
+                case KEEP -> assertThat(piece.dropped()).isEqualTo(!meant);
+                default -> assertThat(piece.cells().size() > 1).isEqualTo(meant);
+            }
+        }
+    }
+
+    /**
+     * Chosen corners are rounded, with their siblings, whatever the others are. A square corner rounded by r loses (1 - pi/4) r\u00b2; a straight
+     * cut of r takes r\u00b2/2.
+     */
+    @Test
+    void chosenCornersAreRounded() {
+        Form square = new Polygon(
+                Amount.of(4), Amount.of(20 * Math.sqrt(2)), Upward.SIDE, Amount.of(0), Amount.of(0), Amount.of(0));
+        Pieces pieces = Pieces.STARTING.withCorners(Joint.Shape.SQUARE, 3);
+        Division division = corners(square, pieces).division();
+        int middle = division.at(Point.ORIGIN).orElseThrow();
+        List<Corner> corners = division.corners(middle);
+        assertThat(corners).hasSize(4);
+        assertThat(corners.get(0).place().x()).as("clockwise from the top").isCloseTo(20, within(1e-9));
+        assertThat(corners.get(0).place().y()).isCloseTo(-20, within(1e-9));
+        List<PieceName> name = List.of(division.cells().get(middle).name());
+        double lost = (1 - Math.PI / 4) * 9;
+        PieceEdit one =
+                new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), Reach.THIS_ONE);
+        PieceEdit each =
+                new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), Reach.EVERY_TURN);
+        PieceEdit straight =
+                new PieceEdit(PieceAct.SQUARE, name, Optional.of(corners.get(2).word()), Reach.THIS_ONE);
+        assertThat(left(square, pieces, one)).isCloseTo(1600 - lost, within(1e-9));
+        assertThat(left(square, pieces, each)).isCloseTo(1600 - 4 * lost, within(1e-9));
+        assertThat(left(square, pieces, each, straight)).isCloseTo(1600 - 3 * lost, within(1e-9));
+        assertThat(left(square, pieces.withCorners(Joint.Shape.CUT, 3), straight))
+                .isCloseTo(1600 - 3 * 4.5, within(1e-9));
+        assertThat(left(square, pieces.withCorners(Joint.Shape.CUT, 3), one))
+                .isCloseTo(1600 - 3 * 4.5 - lost, within(1e-9));
+        assertThat(left(square, pieces.withJoint(2), one)).isCloseTo(38 * 38 - lost, within(1e-9));
+    }
+
+    private static double left(Form form, Pieces pieces, PieceEdit... edits) {
+        return corners(form, pieces.withEdits(List.of(edits)))
+                .at(Point.ORIGIN)
+                .orElseThrow()
+                .area();
+    }
+
+    /** A figure in the middle of four circles that tell how often it turns. */
+    private static Mosaic corners(Form form, Pieces pieces) {
+        return mosaic(List.of(form, circle(5, 60)), Turn.of(4), pieces);
     }
 }

@@ -95,7 +95,8 @@ public final class Report {
             node.put("state", piece.state());
             node.put("area", rounded(piece.area()));
             ArrayNode beside = node.putArray("neighbours");
-            piece.neighbours().forEach(beside::add);
+            piece.neighbours()
+                    .forEach(n -> beside.addObject().put("piece", n.piece()).put("shared", rounded(n.shared())));
             node.put("name", piece.name());
         }
     }
@@ -119,10 +120,12 @@ public final class Report {
 
     /**
      * Strands, grounds and pieces as comma-separated values with CRLF line ends and a head line (RFC 4180): for each its kind, name, whether it
-     * is closed (of a piece whether it is kept, dropped, loose or gone), its length in mm, its crossings, those over, and its area in mm\u00b2.
+     * is closed (of a piece whether it is kept, dropped, loose or gone), its length in mm, its crossings, those over, and its area in mm\u00b2;
+     * of a piece also its ring, the pieces beside it with the length in mm of what they share, and what bounds it.
      */
     public String csv() {
-        StringBuilder csv = new StringBuilder("kind,name,closed,length mm,crossings,over,area mm2\r\n");
+        StringBuilder csv =
+                new StringBuilder("kind,name,closed,length mm,crossings,over,area mm2,ring,beside,bounded by\r\n");
         for (StrandRow strand : inventory.strands()) {
             csv.append(String.join(
                             ",",
@@ -132,14 +135,14 @@ public final class Report {
                             String.valueOf(rounded(strand.path().length())),
                             String.valueOf(strand.passes().size()),
                             String.valueOf(strand.over())))
-                    .append(",\r\n");
+                    .append(",,,,\r\n");
         }
         for (int i = 0; i < grounds.areas().size(); i++) {
             csv.append("ground,")
                     .append(i + 1)
                     .append(",,,,,")
                     .append(rounded(grounds.areas().get(i)))
-                    .append("\r\n");
+                    .append(",,,\r\n");
         }
         for (PieceRow piece : pieces) {
             csv.append("piece,")
@@ -148,7 +151,17 @@ public final class Report {
                     .append(piece.state())
                     .append(",,,,")
                     .append(rounded(piece.area()))
-                    .append("\r\n");
+                    .append(',')
+                    .append(piece.ring())
+                    .append(',')
+                    .append(String.join(
+                            " ",
+                            piece.neighbours().stream()
+                                    .map(n -> n.piece() + ":" + rounded(n.shared()))
+                                    .toList()))
+                    .append(",\"")
+                    .append(piece.name().replace("\"", "\"\""))
+                    .append("\"\r\n");
         }
         return csv.toString();
     }
@@ -178,8 +191,9 @@ public final class Report {
                             : String.join(
                                     " ",
                                     piece.neighbours().stream()
-                                            .map(String::valueOf)
-                                            .toList())));
+                                            .map(n -> n.piece() + " (" + Numerals.shown(n.shared(), 1) + " mm)")
+                                            .toList()))
+                    + "; bounded by " + piece.name());
         }
     }
 

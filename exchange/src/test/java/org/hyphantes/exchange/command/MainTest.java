@@ -131,9 +131,9 @@ class MainTest {
     void checkPrintsStrandsAndGroundsAsTextAndAsValues() throws Exception {
         assertThat(run("check", file.toString(), "--csv")).isZero();
         List<String> rows = out.toString().lines().toList();
-        assertThat(rows.get(0)).isEqualTo("kind,name,closed,length mm,crossings,over,area mm2");
-        assertThat(rows.get(1)).isEqualTo("strand,A,closed," + Math.rint(2 * Math.PI * 40 * 1e6) / 1e6 + ",6,3,");
-        assertThat(rows.get(9)).isEqualTo("strand,I,closed," + Math.rint(2 * Math.PI * 70 * 1e6) / 1e6 + ",16,8,");
+        assertThat(rows.get(0)).isEqualTo("kind,name,closed,length mm,crossings,over,area mm2,ring,beside,bounded by");
+        assertThat(rows.get(1)).isEqualTo("strand,A,closed," + Math.rint(2 * Math.PI * 40 * 1e6) / 1e6 + ",6,3,,,,");
+        assertThat(rows.get(9)).isEqualTo("strand,I,closed," + Math.rint(2 * Math.PI * 70 * 1e6) / 1e6 + ",16,8,,,,");
         // V - E + F = 1 + C: 32 crossings, 64 stretches, so 34 faces, one of them outside.
         assertThat(rows.stream().filter(r -> r.startsWith("ground,")).count()).isEqualTo(33);
         out.getBuffer().setLength(0);

@@ -13,6 +13,7 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Picked;
 import org.hyphantes.piece.Cell;
+import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.treatment.Inlay;
@@ -134,6 +135,17 @@ final class PieceChoice {
 
     boolean join(List<Integer> cells, Reach reach) {
         return done(acts -> acts.join(cells, reach), "These pieces share no edge: nothing was joined.");
+    }
+
+    /** Rounds the corners of cells, or some corners of one, or makes them square again. */
+    boolean round(List<Integer> cells, List<Corner> corners, Reach reach) {
+        double radius =
+                desk.root().lastOf(Pieces.class).map(p -> p.rounding().value()).orElse(0.0);
+        if (!(radius > 0)) {
+            desk.warn("Corners are rounded by nothing: give the radius behind corners in the sentence first.");
+            return false;
+        }
+        return !cells.isEmpty() && done(acts -> acts.round(cells, corners, reach), NOT_OURS);
     }
 
     boolean joinAll(List<Integer> cells) {

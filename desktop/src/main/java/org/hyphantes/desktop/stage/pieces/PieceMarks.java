@@ -115,6 +115,13 @@ final class PieceMarks {
         gc.setLineDashes();
     }
 
+    void corner(Point corner) {
+        Point place = placed.of(corner);
+        gc.setStroke(palette.madder());
+        gc.setLineWidth(2);
+        gc.strokeOval(camera.x(place) - 6, camera.y(place) - 6, 12, 12);
+    }
+
     void sibling(Cell cell) {
         Point place = placed.of(cell.place());
         gc.setFill(palette.verdigris());

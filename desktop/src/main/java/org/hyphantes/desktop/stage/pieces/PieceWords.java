@@ -10,13 +10,14 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.piece.Chequer;
+import org.hyphantes.piece.Corner;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Pieces;
 import org.hyphantes.weave.Reach;
 
 /** The words for what is done to pieces: to those named, those selected, or the one at the needle. */
 final class PieceWords {
-    static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back");
+    static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back", "round");
 
     private static final String WHICH =
             "Say which: ring 2, inside Circle, outside Circle, chequer or all; or select some.";
@@ -47,6 +48,9 @@ final class PieceWords {
             desk.warn("Nothing is divided yet: divide comes first.");
             return false;
         }
+        if (word.equals("round") && rest.matches("\\d[\\d\\s,]*")) {
+            return corners(rest);
+        }
         Optional<List<Integer>> cells = cells(rest);
         if (cells.isEmpty()) {
             desk.warn(WHICH);
@@ -59,10 +63,38 @@ final class PieceWords {
                 yield true;
             }
             case "join" -> named ? choice.joinAll(cells.get()) : choice.join(cells.get(), Reach.THIS_ONE);
+            case "round" -> choice.round(cells.get(), List.of(), reach(named));
             case "keep" -> rest.equals("all") ? choice.keepAll() : choice.keep(cells.get());
-            default ->
-                choice.drop(cells.get(), named ? Reach.THIS_ONE : choice.isEmpty() ? choice.reach() : Reach.THIS_ONE);
+            default -> choice.drop(cells.get(), reach(named));
         };
+    }
+
+    /** What is named or selected is meant as it is; what is at the needle with its siblings. */
+    private Reach reach(boolean named) {
+        return named || !choice.isEmpty() ? Reach.THIS_ONE : choice.reach();
+    }
+
+    /** Rounds corners of the piece at the needle, or of the first selected, by their numbers. */
+    private boolean corners(String numbers) {
+        Optional<Integer> cell = cells("").filter(c -> !c.isEmpty()).map(c -> c.get(0));
+        if (cell.isEmpty()) {
+            desk.warn("Put the pointer or the needle on a piece, or select it, to round corners of it.");
+            return false;
+        }
+        List<Corner> all = choice.mosaic().orElseThrow().division().corners(cell.get());
+        List<Corner> meant = new ArrayList<>();
+        for (String number : numbers.trim().split("[\\s,]+")) {
+            int place = number.length() > 4 ? 0 : Integer.parseInt(number);
+            if (place < 1 || place > all.size()) {
+                desk.warn(
+                        all.isEmpty()
+                                ? "This piece has no corners."
+                                : "This piece has corners 1 to " + all.size() + ", clockwise from the top.");
+                return false;
+            }
+            meant.add(all.get(place - 1));
+        }
+        return choice.round(List.of(cell.get()), meant, choice.reach());
     }
 
     /** The cells that words mean; those selected, or the one at the needle, for none. */

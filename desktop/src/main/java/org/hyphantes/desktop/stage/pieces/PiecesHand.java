@@ -19,6 +19,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.piece.Cell;
+import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.treatment.Inlay;
@@ -27,6 +28,9 @@ import org.hyphantes.weave.Reach;
 /** The hand in Pieces: a click selects a piece with its siblings, a thread drawn through pieces joins them, drawn the other way drops them. */
 final class PiecesHand implements Hand {
     private static final int MOST_STOPS = 5_000;
+
+    /** How near (pixels) to a corner the pointer means it. */
+    private static final double NEAR_CORNER = 8;
 
     private final Desk desk;
     private final Glass glass;
@@ -105,8 +109,14 @@ final class PiecesHand implements Hand {
                     .filter(c -> !piece.cells().contains(c))
                     .forEach(c -> marks.sibling(mosaic.division().cells().get(c)));
             int times = reached.size() / Math.max(1, piece.cells().size());
+            Optional<Corner> corner = corner(cell);
+            corner.ifPresent(c -> marks.corner(c.place()));
+            String which = corner.map(
+                            c -> "corner " + (mosaic.division().corners(cell).indexOf(c) + 1) + " of ")
+                    .orElse("");
             glass.label(
-                    "piece " + piece.number() + " \u00b7 ring " + piece.ring() + (times > 1 ? " \u00d7" + times : ""),
+                    which + "piece " + piece.number() + " \u00b7 ring " + piece.ring()
+                            + (times > 1 ? " \u00d7" + times : ""),
                     desk.hoverProperty().get().place().orElseThrow(),
                     20);
         });
@@ -123,6 +133,18 @@ final class PiecesHand implements Hand {
                         .reached(drawn.cells(), choice.reach())
                         .size();
         return (drawn.isStopped() ? "stopped here \u00b7 " : "") + act + count + (times > 1 ? " \u00d7" + times : "");
+    }
+
+    /** The corner of a cell that is near the pointer. */
+    private Optional<Corner> corner(int cell) {
+        Inlay inlay = choice.inlay().orElseThrow();
+        double near = NEAR_CORNER / glass.camera().scale();
+        return desk.hoverProperty()
+                .get()
+                .place()
+                .flatMap(p -> inlay.mosaic().division().corners(cell).stream()
+                        .filter(c -> inlay.placed().of(c.place()).distance(p) <= near)
+                        .findFirst());
     }
 
     /** The cell at the pointer or the needle. */
@@ -185,6 +207,8 @@ final class PiecesHand implements Hand {
                 choice.inlay().flatMap(i -> at(i, glass.camera().place(event.getX(), event.getY())));
         if (cell.isEmpty()) {
             choice.clear();
+        } else if (Glass.isOtherWay(event) && corner(cell.get()).isPresent()) {
+            choice.round(List.of(cell.get()), corner(cell.get()).stream().toList(), reach(event));
         } else if (Glass.isOtherWay(event)) {
             choice.drop(List.of(cell.get()), reach(event));
         } else if (event.getClickCount() > 1) {

@@ -119,9 +119,12 @@ public final class PiecesStage implements Stage {
                         "drag through pieces, Insert",
                         "join what the thread passes, or what is selected; again parts it"),
                 new Deed(Habits.otherWay().get().doing("drag") + ", Delete", "drop pieces, or take dropped ones back"),
+                new Deed(
+                        Habits.otherWay().get().doing("click") + " at a corner, round 2",
+                        "round that corner, or make it square again; the word by its number"),
                 new Deed("arrows", "carry the needle from piece to piece"),
                 new Deed(
-                        "select, join, drop, keep, back",
+                        "select, join, drop, keep, back, round",
                         "words, with ring 2, inside Circle, outside Circle, chequer, all"),
                 new Deed("Esc", "let go"));
     }
