@@ -1,13 +1,15 @@
 package org.hyphantes.design;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
+import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Division;
 import org.hyphantes.piece.Joint;
@@ -48,8 +50,24 @@ public final class PieceActs {
         return whole ? Reach.EVERY_TURN : reach;
     }
 
+    private Optional<PieceName> everySecond(List<Integer> cells) {
+        return cells.size() > 1 && Set.copyOf(cells).equals(Set.copyOf(new Chequer(division).cells()))
+                ? Optional.of(PieceName.EVERY_SECOND)
+                : Optional.empty();
+    }
+
     /** Drops pieces, or takes them back where all of them are dropped already. */
     public Optional<Edit> drop(List<Integer> cells, Reach asked) {
+        return drop(cells, everySecond(cells), asked);
+    }
+
+    /** Drops or takes back what a name means, however many pieces that are: every second, or those inside or outside a figure. */
+    public Optional<Edit> drop(PieceName meant) {
+        List<Integer> cells = division.meant(meant);
+        return cells.isEmpty() ? Optional.empty() : drop(cells, Optional.of(meant), Reach.THIS_ONE);
+    }
+
+    private Optional<Edit> drop(List<Integer> cells, Optional<PieceName> meant, Reach asked) {
         Reach reach = kept(cells, asked);
         Mosaic mosaic = inlay.mosaic();
         Set<Integer> reached = reached(cells, reach);
@@ -62,6 +80,10 @@ public final class PieceActs {
             Set<Integer> left = new HashSet<>(reached);
             if (back) {
                 edits.removeIf(e -> e.act() == PieceAct.DROP && takes(e, reached, left));
+            }
+            if (meant.isPresent() && !left.isEmpty()) {
+                left.clear();
+                edits.add(new PieceEdit(back ? PieceAct.BACK : PieceAct.DROP, List.of(meant.get()), Reach.THIS_ONE));
             }
             for (int cell : List.copyOf(left)) {
                 if (left.contains(cell)) {
@@ -132,7 +154,7 @@ public final class PieceActs {
     private boolean takes(PieceEdit edit, Set<Integer> reached, Set<Integer> left) {
         List<Integer> cells = cells(edit);
         Set<Integer> own = reached(cells, edit.reach());
-        boolean takes = cells.size() == edit.pieces().size() && reached.containsAll(own);
+        boolean takes = edit.pieces().stream().noneMatch(n -> division.meant(n).isEmpty()) && reached.containsAll(own);
         if (takes) {
             left.removeAll(own);
         }
@@ -140,19 +162,28 @@ public final class PieceActs {
     }
 
     private List<Integer> cells(PieceEdit edit) {
-        return edit.pieces().stream()
-                .map(division::named)
-                .filter(OptionalInt::isPresent)
-                .map(OptionalInt::getAsInt)
-                .toList();
+        return edit.pieces().stream().flatMap(n -> division.meant(n).stream()).toList();
     }
 
     /** Leaves out all pieces but these. */
     public Optional<Edit> keep(List<Integer> cells, Reach asked) {
-        Reach reach = kept(cells, asked);
+        return keep(cells, everySecond(cells), asked);
+    }
+
+    /** Leaves out all but what a name means, however many pieces that are. */
+    public Optional<Edit> keep(PieceName meant) {
+        List<Integer> cells = division.meant(meant);
+        return cells.isEmpty() ? Optional.empty() : keep(cells, Optional.of(meant), Reach.THIS_ONE);
+    }
+
+    private Optional<Edit> keep(List<Integer> cells, Optional<PieceName> meant, Reach asked) {
+        Reach reach = meant.isPresent() ? asked : kept(cells, asked);
         Set<Integer> reached = reached(cells, reach);
-        Set<PieceName> names = new LinkedHashSet<>();
-        cells.forEach(c -> names.addAll(edit(PieceAct.KEEP, List.of(c), reach).pieces()));
+        Set<PieceName> names = new LinkedHashSet<>(meant.stream().toList());
+        if (meant.isEmpty()) {
+            cells.forEach(
+                    c -> names.addAll(edit(PieceAct.KEEP, List.of(c), reach).pieces()));
+        }
         return change(Numerals.counted(pieces(reached), "piece") + " kept, all others dropped.", pieces -> {
             List<PieceEdit> edits = new ArrayList<>(pieces.edits());
             edits.removeIf(e -> e.act().leavesOut());
@@ -238,7 +269,7 @@ public final class PieceActs {
                         .toList());
     }
 
-    /** An edit kept by the sibling whose name comes first, so that it holds with other numbers of turns. */
+    /** An edit kept by those of the siblings that are known with other numbers of turns too. */
     private PieceEdit edit(PieceAct act, List<Integer> cells, Reach reach) {
         return new PieceEdit(act, names(division.reached(cells, reach).get(least(cells, reach))), reach);
     }
@@ -247,21 +278,16 @@ public final class PieceActs {
         return cells.stream().map(c -> division.cells().get(c).name()).toList();
     }
 
-    /** Which of the maps of a reach leads to the sibling whose name comes first. */
+    /** Which of the maps of a reach leads to the siblings that are known with other numbers of turns too; of several to those whose names come first. */
     private int least(List<Integer> cells, Reach reach) {
-        List<List<Integer>> reached = division.reached(cells, reach);
-        int least = 0;
-        for (int map = 1; map < reached.size(); map++) {
-            String name = division.cells().get(reached.get(map).get(0)).name().text();
-            if (name.compareTo(division.cells()
-                            .get(reached.get(least).get(0))
-                            .name()
-                            .text())
-                    < 0) {
-                least = map;
-            }
-        }
-        return least;
+        List<List<PieceName>> names =
+                division.reached(cells, reach).stream().map(this::names).toList();
+        Comparator<Integer> first = Comparator.comparingInt((Integer map) ->
+                names.get(map).stream().mapToInt(PieceName::furthestCopy).max().orElse(0));
+        return IntStream.range(0, names.size())
+                .boxed()
+                .min(first.thenComparing(map -> names.get(map).get(0).text()))
+                .orElse(0);
     }
 
     private int pieces(Set<Integer> cells) {

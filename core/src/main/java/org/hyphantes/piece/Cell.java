@@ -2,6 +2,7 @@ package org.hyphantes.piece;
 
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.measure.InscribedDisc;
 
 /**
  * The smallest pieces there are: a face of what divides.
@@ -17,6 +18,11 @@ public record Cell(Region region, PieceName name, Point place, double area, int 
 
     public boolean isCourse() {
         return within == GIVEN;
+    }
+
+    /** A place within it. */
+    public Point inner() {
+        return region.contains(place) ? place : InscribedDisc.of(region).centre();
     }
 
     Cell inRing(int number) {

@@ -2,6 +2,8 @@ package org.hyphantes.piece;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Every second piece: of neighbours one is odd and the other even, wherever that can be. It always can where all lines are closed and cross
@@ -33,6 +35,11 @@ public final class Chequer {
                 }
             }
         }
+    }
+
+    /** The numbers of the odd cells. */
+    public List<Integer> cells() {
+        return IntStream.range(0, odd.length).filter(c -> odd[c]).boxed().toList();
     }
 
     /** For each cell whether it is odd. */

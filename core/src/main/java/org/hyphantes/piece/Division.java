@@ -37,6 +37,7 @@ public final class Division {
     private final int[] cellOfFace;
     private final CellGrid grid;
     private final int[] givenOf;
+    private final Enclosures closed;
     private final Naming naming;
     private final List<Subdivision.Face> faceOf = new ArrayList<>();
     private final BitSet outer = new BitSet();
@@ -60,6 +61,7 @@ public final class Division {
         List<Subdivision.Face> faces =
                 all.stream().filter(f -> within[f.face()] != Cell.GIVEN).toList();
         this.naming = new Naming(paths, all);
+        this.closed = new Enclosures(lines);
         List<Cell> found = found(faces, naming, within, !areas.isEmpty());
         given.forEach(piece -> found.add(cell(piece)));
         double tolerance = tolerance(paths, given);
@@ -248,6 +250,15 @@ public final class Division {
     public OptionalInt named(PieceName name) {
         Integer cell = byName.get(name);
         return cell == null ? OptionalInt.empty() : OptionalInt.of(cell);
+    }
+
+    /** The cells that a name means: the one of that name, every second, or all inside or outside a figure. */
+    public List<Integer> meant(PieceName name) {
+        return name.equals(PieceName.EVERY_SECOND)
+                ? new Chequer(this).cells()
+                : name.figure()
+                        .map(f -> closed.cells(cells, f, name.isInside()))
+                        .orElseGet(() -> named(name).stream().boxed().toList());
     }
 
     /** Which of what was given a cell is, if it is one of that. */

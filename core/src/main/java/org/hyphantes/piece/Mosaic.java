@@ -7,7 +7,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -58,16 +57,20 @@ public final class Mosaic {
 
     private boolean done(PieceEdit edit, UnionFind joined, BitSet dropped) {
         List<Integer> cells = new ArrayList<>();
+        List<PieceName> missing = new ArrayList<>();
         for (PieceName name : edit.pieces()) {
-            OptionalInt cell = division.named(name);
-            if (cell.isPresent()) {
-                cells.add(cell.getAsInt());
-            } else if (edit.act() != PieceAct.KEEP) {
-                return false;
+            List<Integer> meant = division.meant(name);
+            cells.addAll(meant);
+            if (meant.isEmpty()) {
+                missing.add(name);
             }
         }
-        if (cells.isEmpty()) {
+        if (cells.isEmpty() || !missing.isEmpty() && edit.act() != PieceAct.KEEP) {
             return false;
+        }
+        if (!missing.isEmpty()) {
+            // What is to be kept and is there is kept; the rest waits.
+            waiting.add(new PieceEdit(PieceAct.KEEP, missing, edit.reach()));
         }
         if (edit.act().isOfCorners()) {
             return corners(edit, cells);

@@ -2,6 +2,7 @@ package org.hyphantes.piece;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -13,7 +14,30 @@ import java.util.stream.Collectors;
  * @param bounds one text for each stretch that bounds it, in order of the alphabet
  */
 public record PieceName(List<String> bounds) {
+    /** In place of a name: every second piece of all, however many there are. */
+    public static final PieceName EVERY_SECOND = new PieceName(List.of("every second"));
+
     private static final String BETWEEN = " | ";
+    private static final Pattern COPY = Pattern.compile("@(\\d{1,9})");
+    private static final String INSIDE = "inside ";
+    private static final String OUTSIDE = "outside ";
+
+    /** In place of a name: all pieces inside the closed lines of a figure, by its id, or all outside them. */
+    public static PieceName beside(String figure, boolean inside) {
+        return new PieceName(List.of((inside ? INSIDE : OUTSIDE) + figure));
+    }
+
+    /** The figure inside or outside of which all pieces are meant, if it is so. */
+    Optional<String> figure() {
+        String only = bounds.get(0);
+        return only.startsWith(INSIDE) || only.startsWith(OUTSIDE)
+                ? Optional.of(only.substring(only.indexOf(' ') + 1))
+                : Optional.empty();
+    }
+
+    boolean isInside() {
+        return bounds.get(0).startsWith(INSIDE);
+    }
 
     public PieceName {
         bounds = bounds.stream().sorted().toList();
@@ -26,6 +50,18 @@ public record PieceName(List<String> bounds) {
 
     public static PieceName of(String text) {
         return new PieceName(List.of(text.split(Pattern.quote(BETWEEN), -1)));
+    }
+
+    /**
+     * The number of the furthest copy in any turn that bounds it. Of siblings the one with the least is known with other numbers of turns too: none
+     * of its bounds is the last copy, next to the first.
+     */
+    public int furthestCopy() {
+        return bounds.stream()
+                .flatMap(bound -> COPY.matcher(bound).results())
+                .mapToInt(copy -> Integer.parseInt(copy.group(1)))
+                .max()
+                .orElse(0);
     }
 
     /** The same piece where figures have other ids. */

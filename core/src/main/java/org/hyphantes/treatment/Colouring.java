@@ -32,6 +32,10 @@ public record Colouring(String figures, ColouredBy by, Amount well) implements T
                             Setting.of(Colouring.class, "well", new Kind.Count(1, Well.QUAY.size()))))
             .because("Colours by strand show how many there are and where each goes.");
 
+    public Colouring withBy(ColouredBy other) {
+        return new Colouring(figures, other, well);
+    }
+
     @Override
     public Schema<Colouring> schema() {
         return SCHEMA;

@@ -34,9 +34,9 @@ public final class Stages implements Gallery {
     }
 
     @Override
-    public Optional<String> showing(Phase phase) {
+    public Optional<String> showing(Phase phase, Group root) {
         return EACH.stream()
-                .filter(s -> s.isHere() && s.shows(phase))
+                .filter(s -> s.isHere() && s.shows(phase, root))
                 .findFirst()
                 .map(Stage::id);
     }

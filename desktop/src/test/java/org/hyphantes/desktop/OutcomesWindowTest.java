@@ -9,15 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.hyphantes.design.Design;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.inventory.Inventory;
-import org.hyphantes.scene.Mark;
 import org.hyphantes.treatment.Laid;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -29,10 +25,7 @@ import org.testfx.framework.junit5.Start;
  * Pieces as a designer makes them, from an empty design, each in so many acts at most: an act is a click, a drag, a key, or a word typed
  * with its Enter. What they are is in docs/interface.md, under worked examples.
  */
-class OutcomesWindowTest extends SetOutFixture {
-    private FxRobot robot;
-    private int acts;
-
+class OutcomesWindowTest extends OutcomeFixture {
     @Start
     void start(Stage window) {
         open(window);
@@ -41,7 +34,6 @@ class OutcomesWindowTest extends SetOutFixture {
     /** One window for all, with an empty design for each. */
     @TestFactory
     Stream<DynamicTest> piecesAreMadeInFewActs(FxRobot hand) {
-        robot = hand;
         Map<String, Executable> pieces = new LinkedHashMap<>();
         pieces.put(
                 "nine circles with a ring woven through changed to seven coloured saved written",
@@ -60,85 +52,7 @@ class OutcomesWindowTest extends SetOutFixture {
         pieces.put(
                 "a mark of nested circles and bars on a net all one wide",
                 this::aMarkOfNestedCirclesAndBarsOnANetAllOneWide);
-        return pieces.entrySet().stream()
-                .map(piece -> DynamicTest.dynamicTest(piece.getKey(), () -> {
-                    begin();
-                    piece.getValue().execute();
-                }));
-    }
-
-    /** An empty design, which is the first act. */
-    private void begin() {
-        robot.interact(() -> {
-            desk.lay(Design.empty("New design"));
-            desk.open("set-out");
-            frame.field().requestFocus();
-        });
-        eventually(() -> assertThat(desk.resolved().known()).isPresent());
-        acts = 1;
-    }
-
-    private void words(String... typed) {
-        for (String words : typed) {
-            acts++;
-            write(robot, words);
-            robot.type(KeyCode.ENTER);
-            eventually(() -> {});
-        }
-    }
-
-    private void key(KeyCode... keys) {
-        acts++;
-        robot.push(keys);
-        eventually(() -> {});
-    }
-
-    private void clicked(Point place) {
-        acts++;
-        robot.clickOn(onScreen(place), MouseButton.PRIMARY);
-        eventually(() -> {});
-    }
-
-    private void dragged(Point from, Point to) {
-        acts++;
-        drag(robot, from, to);
-        eventually(() -> {});
-    }
-
-    /** Types into a slot that a click opens. */
-    private void type(String slot, String typed) {
-        acts++;
-        click(robot, "#slot-" + slot);
-        words(typed);
-        robot.type(KeyCode.ESCAPE);
-        acts++;
-    }
-
-    /** Chooses a word of the menu of a slot, by a click on it and one on the word. */
-    private void choose(String slot, String word) {
-        acts += 2;
-        click(robot, "#slot-" + slot);
-        robot.clickOn(word);
-        eventually(() -> {});
-    }
-
-    private void in(int most) {
-        assertThat(acts).isLessThanOrEqualTo(most);
-    }
-
-    private Inventory made() {
-        eventually(() -> assertThat(desk.resolved().design()).isEqualTo(desk.design()));
-        return desk.resolved().inventory();
-    }
-
-    private void whole() {
-        made();
-        assertThat(desk.resolved().inspection().snags()).isEmpty();
-    }
-
-    private List<Path> lines() {
-        made();
-        return desk.resolved().setOut().work().lines().stream().map(Laid::path).toList();
+        return each(hand, pieces);
     }
 
     /** By the keyboard alone, as every act here is. */
@@ -192,15 +106,6 @@ class OutcomesWindowTest extends SetOutFixture {
         assertThat(colours()).isEqualTo(4);
         whole();
         in(7);
-    }
-
-    private long colours() {
-        made();
-        return desk.resolved().finished().scene().flat().stream()
-                .filter(Mark.Area.class::isInstance)
-                .map(m -> ((Mark.Area) m).paint())
-                .distinct()
-                .count();
     }
 
     private void threeNestedArchesOneCutExtendedJoined() {

@@ -1,6 +1,7 @@
 package org.hyphantes.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.util.List;
@@ -12,6 +13,7 @@ import javafx.stage.Stage;
 import org.hyphantes.design.Design;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
 import org.junit.jupiter.api.BeforeEach;
@@ -104,55 +106,52 @@ class PiecesWindowTest extends WindowFixture {
         eventually(() -> assertThat(message(robot)).contains("Say which"));
     }
 
-    /** From a new design, by keys and words alone; then the count is changed, and what was kept is kept. */
+    /** A corner by the other way at it, all corners by a word; undone, kept in the file, and taken back by the same again. */
     @Test
-    void leavesAboutACentreByKeysAlone(FxRobot robot) throws Exception {
-        robot.interact(() -> {
-            desk.lay(Design.empty("Leaves"));
-            desk.open("set-out");
-            frame.field().requestFocus();
-        });
-        typed(robot, "lens 50");
-        eventually(() -> assertThat(desk.root().members()).as(message(robot)).hasSize(1));
-        TestDesk.on(() -> desk.set(desk.view().subject().orElseThrow(), "out", "30", false));
-        typed(robot, "turn 18");
-        eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(18));
-        robot.type(KeyCode.F4);
-        typed(robot, "divide");
-        eventually(() -> assertThat(mosaic().pieces().size()).isGreaterThan(36));
-        assertThat(mosaic().division().turns()).isEqualTo(18);
-        int outer = mosaic().division().rings();
-        typed(robot, "keep rings " + outer + " " + (outer - 1));
-        eventually(() -> assertThat(mosaic().kept()).hasSize(36));
+    void chosenCornersAreRounded(FxRobot robot) throws Exception {
+        double before = area(38);
+        Point corner = mosaic().division().corners(37).get(0).place();
+        Point inside = corner.plus(
+                mosaic().division().cells().get(37).place().minus(corner).times(0.02));
+        robot.clickOn(onScreen(inside), MouseButton.SECONDARY);
+        eventually(() -> assertThat(area(38)).isLessThan(before - 1e-3));
+        double one = before - area(38);
+        assertThat(before - area(40)).as("its siblings too").isCloseTo(one, within(1e-6));
         Design made = desk.design();
-        java.nio.file.Path file = folder.resolve("leaves" + ProjectFile.ENDING);
+        java.nio.file.Path file = folder.resolve("corners" + ProjectFile.ENDING);
         ProjectFile.save(made, file);
         assertThat(ProjectFile.open(file)).isEqualTo(made);
-        assertThat(Files.readString(file)).contains("\"act\" : \"keep\"");
+        assertThat(Files.readString(file)).contains("\"act\" : \"round\"");
+        robot.clickOn(onScreen(inside), MouseButton.SECONDARY);
+        eventually(() -> assertThat(area(38)).isCloseTo(before, within(1e-9)));
+        robot.clickOn(cell(38));
+        typed(robot, "round");
+        eventually(() -> assertThat(area(38)).isLessThan(before - one));
+        typed(robot, "round 9");
+        assertThat(message(robot)).contains("corners 1 to");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(area(38)).isCloseTo(before, within(1e-9)));
     }
 
-    /** A disc less its bites and a hole, by words; then the bites are made twelve. */
+    private double area(int number) {
+        return mosaic().pieces().get(mosaic().pieceOf(number - 1)).area();
+    }
+
+    /** What every act means holds with another count; words that find nothing say so. */
     @Test
-    void aCogByWords(FxRobot robot) {
-        robot.interact(() -> {
-            desk.lay(Design.empty("Cog"));
-            desk.open("set-out");
-            frame.field().requestFocus();
-        });
-        for (String words : List.of(
-                "circle 40",
-                "circle 6",
-                "shift 0 -40",
-                "turn 8",
-                "circle 10",
-                "combine the first without the others of",
-                "turn 12")) {
-            typed(robot, words);
-        }
-        eventually(() -> assertThat(desk.resolved().finished().work().lines()).hasSize(2));
-        assertThat(desk.resolved().finished().work().lines().get(0).path().size())
-                .as("a rim and a bite for each of twelve")
-                .isEqualTo(24);
+    void wordsOfManyPieces(FxRobot robot) {
+        typed(robot, "keep all");
+        eventually(() -> assertThat(dropped()).isZero());
+        typed(robot, "back ring 2");
+        assertThat(message(robot)).contains("None of these pieces is dropped");
+        typed(robot, "drop chequer");
+        eventually(() -> assertThat(dropped()).isBetween(20L, 30L));
+        typed(robot, "back chequer");
+        eventually(() -> assertThat(dropped()).isZero());
+        typed(robot, "join ring 1");
+        assertThat(message(robot)).contains("nothing was joined");
+        typed(robot, "keep inside nothing");
+        assertThat(message(robot)).contains("Say which");
     }
 
     /** Bars cut to a disc, by words. */

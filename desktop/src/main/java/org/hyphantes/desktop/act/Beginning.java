@@ -16,10 +16,13 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.ColouredBy;
+import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Fitting;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Phase;
+import org.hyphantes.treatment.Pieces;
 import org.hyphantes.treatment.Treatment;
 
 /** The values that what is new begins with, so that they fit the drawing. */
@@ -33,7 +36,7 @@ final class Beginning {
         this.desk = desk;
     }
 
-    /** A band that keeps the grounds whole, a clearance of a tenth of the band; what has been given numbers stays as it is. */
+    /** A band that keeps the grounds whole, a clearance of a tenth of the band, pieces coloured by their rings; what has been given numbers stays as it is. */
     Treatment fitted(Treatment starting) {
         if (starting.equals(Band.STARTING)) {
             return band();
@@ -44,6 +47,11 @@ final class Beginning {
                     .map(s -> (Treatment) Interlace.STARTING.withClearance(
                             Fitting.clearance(((Band) s.treatment()).width().value())))
                     .orElse(starting);
+        }
+        if (starting instanceof Colouring colouring
+                && colouring.by() == ColouredBy.STRAND
+                && desk.root().last(Pieces.class).isPresent()) {
+            return colouring.withBy(ColouredBy.RING);
         }
         return starting;
     }

@@ -190,7 +190,7 @@ public final class Desk {
 
     /** Brings the stage into the field in which what a step of a phase makes is seen. */
     public void openFor(Phase phase) {
-        gallery.showing(phase).filter(s -> !s.equals(view().stage())).ifPresent(this::open);
+        gallery.showing(phase, root()).filter(s -> !s.equals(view().stage())).ifPresent(this::open);
     }
 
     /** Does an edit and says so. */

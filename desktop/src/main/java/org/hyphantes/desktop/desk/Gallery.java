@@ -15,7 +15,7 @@ public interface Gallery {
     Optional<View> opened(View view, Group root, String stage);
 
     /** The id of the stage in which what a step of a phase makes is seen; empty when none shows it. */
-    Optional<String> showing(Phase phase);
+    Optional<String> showing(Phase phase, Group root);
 
     /** A gallery without stages. */
     static Gallery bare() {
@@ -31,7 +31,7 @@ public interface Gallery {
             }
 
             @Override
-            public Optional<String> showing(Phase phase) {
+            public Optional<String> showing(Phase phase, Group root) {
                 return Optional.empty();
             }
         };

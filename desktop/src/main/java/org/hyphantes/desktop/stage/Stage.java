@@ -59,7 +59,7 @@ public interface Stage {
     default void drawHint(GraphicsContext gc, double x, double y) {}
 
     /** Whether what a step of a phase makes is best seen in it, so that a new one opens it. */
-    default boolean shows(Phase phase) {
+    default boolean shows(Phase phase, Group root) {
         return false;
     }
 

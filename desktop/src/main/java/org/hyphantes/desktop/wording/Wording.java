@@ -211,6 +211,12 @@ public final class Wording extends VBox {
 
     /** Begins a word with a letter already typed. */
     public void beginWord(String letter) {
+        if (isAsking()) {
+            // A question keeps the keyboard, lest words meant for what comes after it are done to what is there now.
+            desk.warn("The question comes first: Tab and Enter answer it.");
+            keyboardBack();
+            return;
+        }
         below.beginWord(letter);
     }
 }

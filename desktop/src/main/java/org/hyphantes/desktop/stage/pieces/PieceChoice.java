@@ -15,6 +15,7 @@ import org.hyphantes.desktop.desk.Picked;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
+import org.hyphantes.piece.PieceName;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Pieces;
@@ -127,6 +128,24 @@ final class PieceChoice {
 
     boolean keep(List<Integer> cells) {
         return !cells.isEmpty() && done(acts -> acts.keep(cells, Reach.THIS_ONE), NOT_OURS);
+    }
+
+    /** Takes back those of some cells that are dropped. */
+    boolean back(List<Integer> cells, Reach reach) {
+        Mosaic mosaic = mosaic().orElseThrow();
+        List<Integer> dropped = cells.stream()
+                .filter(c -> mosaic.pieces().get(mosaic.pieceOf(c)).dropped())
+                .toList();
+        if (dropped.isEmpty()) {
+            desk.warn("None of these pieces is dropped.");
+            return false;
+        }
+        return drop(dropped, reach);
+    }
+
+    /** Drops what a name means, takes it back, or keeps only that. */
+    boolean leaveOut(PieceName meant, boolean keeping) {
+        return done(acts -> keeping ? acts.keep(meant) : acts.drop(meant), NOT_OURS);
     }
 
     boolean keepAll() {

@@ -57,7 +57,7 @@ final class PieceMarks {
         double r = camera.x(new Point(box.right(), box.bottom()));
         double b = camera.y(new Point(box.right(), box.bottom()));
         double tick = Math.min(6, Math.min(r - x, b - y) / 4);
-        if (tick < 2) {
+        if (tick < 4) {
             return;
         }
         gc.setLineWidth(1.2);

@@ -3,7 +3,10 @@ package org.hyphantes.desktop.stage.pieces;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import org.hyphantes.desktop.act.RecipeActs;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -11,6 +14,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Corner;
+import org.hyphantes.piece.PieceName;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Pieces;
 import org.hyphantes.weave.Reach;
@@ -44,6 +48,11 @@ final class PieceWords {
             divide();
             return true;
         }
+        if (!desk.settledProperty().get()) {
+            // A quick hand types on while the pieces are still being found: what it means are those.
+            whenSettled(() -> run(word, rest));
+            return true;
+        }
         if (choice.mosaic().isEmpty()) {
             desk.warn("Nothing is divided yet: divide comes first.");
             return false;
@@ -57,6 +66,10 @@ final class PieceWords {
             return false;
         }
         boolean named = !rest.isEmpty();
+        Optional<PieceName> meant = meant(rest);
+        if (meant.isPresent() && (word.equals("drop") || word.equals("keep"))) {
+            return choice.leaveOut(meant.get(), word.equals("keep"));
+        }
         return switch (word) {
             case "select" -> {
                 choice.select(cells.get(), false);
@@ -65,8 +78,21 @@ final class PieceWords {
             case "join" -> named ? choice.joinAll(cells.get()) : choice.join(cells.get(), Reach.THIS_ONE);
             case "round" -> choice.round(cells.get(), List.of(), reach(named));
             case "keep" -> rest.equals("all") ? choice.keepAll() : choice.keep(cells.get());
+            case "back" -> choice.back(cells.get(), reach(named));
             default -> choice.drop(cells.get(), reach(named));
         };
+    }
+
+    private void whenSettled(Runnable act) {
+        desk.settledProperty().addListener(new ChangeListener<>() {
+            @Override
+            public void changed(ObservableValue<? extends Boolean> settled, Boolean was, Boolean is) {
+                if (is) {
+                    settled.removeListener(this);
+                    act.run();
+                }
+            }
+        });
     }
 
     /** What is named or selected is meant as it is; what is at the needle with its siblings. */
@@ -97,6 +123,21 @@ final class PieceWords {
         return choice.round(List.of(cell.get()), meant, choice.reach());
     }
 
+    /** All inside or outside a figure as one name, so that it holds however many they are; empty where they are pieces of a weave. */
+    private Optional<PieceName> meant(String rest) {
+        String[] words = rest.split("\\s+", 2);
+        boolean inside = words[0].equalsIgnoreCase("inside");
+        return inside || words[0].equalsIgnoreCase("outside")
+                ? named(words)
+                        .map(f -> PieceName.beside(f, inside))
+                        .filter(n -> !choice.mosaic()
+                                .orElseThrow()
+                                .division()
+                                .meant(n)
+                                .isEmpty())
+                : Optional.empty();
+    }
+
     /** The cells that words mean; those selected, or the one at the needle, for none. */
     private Optional<List<Integer>> cells(String rest) {
         String lower = rest.toLowerCase(Locale.ROOT);
@@ -112,13 +153,16 @@ final class PieceWords {
         }
         return switch (words[0]) {
             case "all" -> Optional.of(choice.cells(c -> true));
-            case "chequer" -> Optional.of(chequer());
+            case "chequer" ->
+                Optional.of(new Chequer(choice.mosaic().orElseThrow().division()).cells());
             case "ring", "rings" -> rings(words.length > 1 ? words[1] : "");
             case "inside", "outside" ->
-                figure(rest.split("\\s+", 2)).map(paths -> {
-                    boolean inside = words[0].equals("inside");
-                    return choice.cells(c -> paths.stream().anyMatch(p -> p.winding(c.place()) != 0) == inside);
-                });
+                meant(rest)
+                        .map(choice.mosaic().orElseThrow().division()::meant)
+                        .or(() -> figure(rest.split("\\s+", 2)).map(paths -> {
+                            boolean inside = words[0].equals("inside");
+                            return choice.cells(c -> paths.stream().anyMatch(p -> p.winding(c.inner()) != 0) == inside);
+                        }));
             default -> Optional.empty();
         };
     }
@@ -136,27 +180,21 @@ final class PieceWords {
         return all.isEmpty() ? Optional.empty() : Optional.of(all);
     }
 
-    private List<Integer> chequer() {
-        boolean[] odd = new Chequer(choice.mosaic().orElseThrow().division()).odd();
-        List<Integer> all = new ArrayList<>();
-        for (int i = 0; i < odd.length; i++) {
-            if (odd[i]) {
-                all.add(i);
-            }
-        }
-        return all;
+    /** The id of the figure whose name stands behind a word. */
+    private Optional<String> named(String[] words) {
+        return words.length < 2
+                ? Optional.empty()
+                : desk.root().names().entrySet().stream()
+                        .filter(e -> e.getValue().equalsIgnoreCase(words[1]))
+                        .map(Map.Entry::getKey)
+                        .findFirst();
     }
 
     /** The closed lines of a figure named. */
     private Optional<List<Path>> figure(String[] words) {
-        if (words.length < 2) {
-            return Optional.empty();
-        }
-        return desk.root().names().entrySet().stream()
-                .filter(e -> e.getValue().equalsIgnoreCase(words[1]))
-                .findFirst()
-                .map(e -> desk.resolved().setOut().work().lines().stream()
-                        .filter(l -> l.key().figure().equals(e.getKey()))
+        return named(words)
+                .map(figure -> desk.resolved().setOut().work().lines().stream()
+                        .filter(l -> l.key().figure().equals(figure))
                         .map(Laid::path)
                         .filter(Path::closed)
                         .toList());

@@ -77,8 +77,9 @@ public final class PiecesStage implements Stage {
     }
 
     @Override
-    public boolean shows(Phase phase) {
-        return phase == Phase.PIECES;
+    public boolean shows(Phase phase, Group root) {
+        return phase == Phase.PIECES
+                || phase == Phase.COLOUR && root.last(Pieces.class).isPresent();
     }
 
     @Override

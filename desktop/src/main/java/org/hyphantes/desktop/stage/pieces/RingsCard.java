@@ -79,7 +79,8 @@ final class RingsCard extends BorderPane {
             int[] count = counts.get(ring);
             told.put(
                     ring,
-                    ring + "   " + count[0] + " \u00d7 " + Numerals.shown(area.get(ring), 1) + " mm\u00b2"
+                    ring + "   " + count[0] + " \u00d7 " + Numerals.shown(area.get(ring), area.get(ring) < 1 ? 3 : 1)
+                            + " mm\u00b2"
                             + (count[1] == 0 ? "" : count[1] == count[0] ? ", dropped" : ", " + count[1] + " dropped"));
         }
         return told;

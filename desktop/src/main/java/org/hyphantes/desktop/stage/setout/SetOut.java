@@ -68,7 +68,7 @@ public final class SetOut implements Stage {
     }
 
     @Override
-    public boolean shows(Phase phase) {
+    public boolean shows(Phase phase, Group root) {
         return phase == Phase.SETTING_OUT;
     }
 

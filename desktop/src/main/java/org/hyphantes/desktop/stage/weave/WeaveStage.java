@@ -22,6 +22,7 @@ import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Phase;
+import org.hyphantes.treatment.Pieces;
 
 /** The stage in which over and under are seen and set. */
 public final class WeaveStage implements Stage {
@@ -56,8 +57,10 @@ public final class WeaveStage implements Stage {
     }
 
     @Override
-    public boolean shows(Phase phase) {
-        return phase != Phase.SETTING_OUT && phase != Phase.PIECES;
+    public boolean shows(Phase phase, Group root) {
+        return phase != Phase.SETTING_OUT
+                && phase != Phase.PIECES
+                && (phase != Phase.COLOUR || root.last(Pieces.class).isEmpty());
     }
 
     @Override
