@@ -15,11 +15,13 @@ import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.files.Remembered;
+import org.hyphantes.treatment.Pieces;
+import org.hyphantes.treatment.Work;
 
 /**
  * Drags a radius in the real window and prints how long a frame takes, from one drawn result to the next: the edit, the
  * resolving, the painting of field, corners and strip, and the toolkit's own rendering. Arguments: numbers of crossings
- * in a ring, or {@code rosette}.
+ * in a ring, {@code rosette}, or {@code pieces} and {@code jointed}: a thousand pieces, without and with a joint.
  */
 public final class FrameTimes extends Application {
     private static final int WARM_UP = 40;
@@ -47,9 +49,17 @@ public final class FrameTimes extends Application {
             return;
         }
         String size = sizes.remove(0);
-        boolean rosette = size.equals("rosette");
-        desk.lay(rosette ? RingDesigns.rosette() : RingDesigns.ofCrossings(Integer.parseInt(size)));
-        double radius = rosette ? 39 : RingDesigns.RADIUS;
+        desk.lay(
+                switch (size) {
+                    case "rosette" -> RingDesigns.rosette();
+                    case "pieces" -> RingDesigns.pieces(0);
+                    case "jointed" -> RingDesigns.pieces(0.1);
+                    default -> RingDesigns.ofCrossings(Integer.parseInt(size));
+                });
+        if (!desk.root().last(Pieces.class).isEmpty()) {
+            desk.open("pieces");
+        }
+        double radius = Character.isDigit(size.charAt(0)) ? RingDesigns.RADIUS : 39;
         frame = 0;
         times.clear();
         new AnimationTimer() {
@@ -85,20 +95,19 @@ public final class FrameTimes extends Application {
         double median = sorted[sorted.length / 2] / 1e6;
         double slow = sorted[sorted.length * 95 / 100] / 1e6;
         System.out.printf(
-                "%s, %d crossings: median %.1f ms a frame (%.0f frames a second), 95 of 100 under %.1f ms, in all %.1f frames a second%n",
+                "%s, %d crossings or pieces: median %.1f ms a frame (%.0f frames a second), 95 of 100 under %.1f ms, in all %.1f frames a second%n",
                 size,
-                desk.resolved()
-                        .finished()
-                        .work()
-                        .weaves()
-                        .get(0)
-                        .weave()
-                        .crossings()
-                        .size(),
+                parts(desk.resolved().finished().work()),
                 median,
                 1000 / median,
                 slow,
                 sorted.length * 1e9 / Arrays.stream(sorted).sum());
+    }
+
+    private static int parts(Work work) {
+        return work.mosaics().isEmpty()
+                ? work.weaves().get(0).weave().crossings().size()
+                : work.mosaics().get(0).mosaic().pieces().size();
     }
 
     /** Starts the window; as in the application, an entry point that is no Application itself. */

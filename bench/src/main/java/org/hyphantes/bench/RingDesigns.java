@@ -13,6 +13,7 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Pieces;
 import org.hyphantes.treatment.Turn;
 
 /** Woven rings of circles, each crossing its two neighbours twice, on a seat that grows with their number. */
@@ -60,6 +61,16 @@ final class RingDesigns {
                         new Step(true, Band.of(Amount.of(1), Ends.BUTT)),
                         new Step(true, Interlace.STARTING.withClearance(0.2))));
         return new Design("Rosette", Unit.MM, Material.PRINT, Map.of(), root);
+    }
+
+    /** The lines of such a rosette of 47 circles divided into about a thousand pieces, with a joint (mm) between them. */
+    static Design pieces(double joint) {
+        Group root = new Group(
+                "design",
+                "Pieces",
+                rosette().root().members(),
+                List.of(new Step(true, Turn.STARTING.withTimes(47)), new Step(true, Pieces.STARTING.withJoint(joint))));
+        return new Design("Pieces", Unit.MM, Material.PRINT, Map.of(), root);
     }
 
     static Design withRadius(Design design, double radius) {

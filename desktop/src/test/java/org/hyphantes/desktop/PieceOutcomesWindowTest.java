@@ -159,16 +159,21 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
     }
 
     private void aKnotWithItsGroundsInTwoColours() {
-        words("circle 40", "shift 0 -62", "turn 8", "circle 70", "band 6", "interlace", "divide", "colouring");
+        words("ringplait 40");
+        type("leads", "2");
+        type("bights", "5");
+        words("band 6", "interlace", "divide", "colouring");
         choose("by", "ground");
-        type("well", "2");
         Mosaic mosaic = mosaic();
-        assertThat(mosaic.division().cells().stream().filter(Cell::isGround)).hasSize(33);
-        assertThat(colours()).as("the bands, and their grounds ring by ring").isGreaterThan(2);
-        in(14);
-        words("turn 7");
-        // 28 crossings, so by Euler's formula 29 grounds.
-        assertThat(mosaic().division().cells().stream().filter(Cell::isGround)).hasSize(29);
+        // Five crossings: by Euler's formula six grounds, one of them in the middle.
+        assertThat(mosaic.division().cells().stream().filter(Cell::isGround)).hasSize(6);
+        assertThat(colours()).as("the band, the middle and what lies about it").isEqualTo(3);
+        whole();
+        in(13);
+        words("select ringplait");
+        type("bights", "7");
+        assertThat(mosaic().division().cells().stream().filter(Cell::isGround)).hasSize(8);
+        assertThat(colours()).isEqualTo(3);
     }
 
     private void anOctagonRingInEightBentBranches() {

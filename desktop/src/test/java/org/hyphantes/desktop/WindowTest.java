@@ -180,6 +180,10 @@ class WindowTest extends WindowFixture {
         click(robot, "#answer-leave-it");
         eventually(() -> assertThat(desk.design()).isEqualTo(mine));
         robot.push(KeyCode.CONTROL, KeyCode.N);
+        eventually(() -> assertThat(asked(robot)).contains("before beginning a new one"));
+        // A question keeps the keyboard: what is typed meanwhile is not done to this design.
+        write(robot, "c");
+        assertThat(message(robot)).startsWith("The question comes first");
         click(robot, "#answer-stay");
         eventually(() -> assertThat(desk.design()).isEqualTo(mine));
     }

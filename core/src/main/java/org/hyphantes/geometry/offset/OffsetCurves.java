@@ -49,6 +49,12 @@ public final class OffsetCurves {
                 region,
                 outwards ? distance : -distance,
                 8 * Tolerance.of(region.outline().box()).distance());
+        if (rings.isEmpty() && !outwards) {
+            Optional<Region> shrunk = Shrunk.of(region, distance);
+            if (shrunk.isPresent()) {
+                return List.of(shrunk.get());
+            }
+        }
         return rings.orElseGet(() -> swept(region, distance, corners, outwards, wanted));
     }
 

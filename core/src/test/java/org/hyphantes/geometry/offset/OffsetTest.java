@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.hyphantes.geometry.Arc;
@@ -14,6 +15,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Shapes;
+import org.hyphantes.geometry.plane.Subdivision;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -156,6 +158,32 @@ class OffsetTest {
                     .as("%s inset, trial %d by %f", corner, trial, d)
                     .isLessThan(slack);
         }
+    }
+
+    /** What circles and a square enclose, shrunk by little and by much, until nothing is left, against JTS buffers. */
+    @Test
+    void facesAgreeWithJtsBuffers() {
+        int vanished = 0;
+        for (int trial = 0; trial < 40; trial++) {
+            Random random = new Random(900 + trial);
+            List<Path> paths = new ArrayList<>();
+            paths.add(Path.polygon(List.of(new Point(0, 0), new Point(60, 0), new Point(60, 60), new Point(0, 60))));
+            for (int i = 0; i < 2 + random.nextInt(4); i++) {
+                Point centre = new Point(60 * random.nextDouble(), 60 * random.nextDouble());
+                paths.add(Path.closed(Arc.circle(centre, 10 + 20 * random.nextDouble(), 0)));
+            }
+            for (Region face : Subdivision.of(paths).faceRegions()) {
+                double d = 0.2 + 6 * random.nextDouble();
+                Geometry shrunk = buffer(
+                        Flattened.polygon(face, 2_000), -d, BufferParameters.JOIN_MITRE, BufferParameters.CAP_ROUND);
+                List<Region> left = OffsetCurves.inset(face, d, Corners.MITRED);
+                vanished += left.isEmpty() ? 1 : 0;
+                assertThat(flat(left, 2_000).symDifference(shrunk).getArea())
+                        .as("trial %d by %f", trial, d)
+                        .isLessThan(2e-3 * face.borderLength());
+            }
+        }
+        assertThat(vanished).isBetween(50, 500);
     }
 
     /** Bands along open and closed lines, arcs and cubics that bend tightly and cross themselves, against JTS buffers. */
