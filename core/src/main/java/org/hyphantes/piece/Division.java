@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
@@ -32,7 +33,7 @@ public final class Division {
     private final List<List<Neighbour>> neighbours;
     private final List<FreeEnd> freeEnds;
     private final Siblings siblings;
-    private final Map<PieceName, Integer> byName = new HashMap<>();
+    private volatile Map<PieceName, Integer> byName;
     private final Subdivision plane;
     private final int[] cellOfFace;
     private final CellGrid grid;
@@ -80,9 +81,6 @@ public final class Division {
         Arrays.fill(cellOfFace, -1);
         for (int i = 0; i < faces.size(); i++) {
             cellOfFace[faces.get(i).face()] = place[i];
-        }
-        for (int i = 0; i < cells.size(); i++) {
-            byName.putIfAbsent(cells.get(i).name(), i);
         }
         this.givenOf = new int[cells.size()];
         for (int i = 0; i < cells.size(); i++) {
@@ -141,7 +139,7 @@ public final class Division {
     }
 
     private List<List<Neighbour>> beside(boolean woven) {
-        Map<Long, Double> shared = new HashMap<>();
+        Map<Pair, Double> shared = new HashMap<>();
         plane.edges((right, left, curve) -> {
             int a = cellOfFace[right];
             int b = cellOfFace[left];
@@ -149,7 +147,7 @@ public final class Division {
                 outer.set(Math.max(a, b));
             }
             if (a >= 0 && b >= 0 && a != b) {
-                shared.merge((long) Math.min(a, b) << 32 | Math.max(a, b), curve.length(), Double::sum);
+                shared.merge(Pair.unordered(a, b), curve.length(), Double::sum);
             }
         });
         if (woven) {
@@ -158,17 +156,15 @@ public final class Division {
         List<List<Neighbour>> beside = new ArrayList<>();
         cells.forEach(c -> beside.add(new ArrayList<>(4)));
         shared.forEach((pair, length) -> {
-            int a = (int) (pair >> 32);
-            int b = (int) (long) pair;
-            beside.get(a).add(new Neighbour(b, length));
-            beside.get(b).add(new Neighbour(a, length));
+            beside.get(pair.first()).add(new Neighbour(pair.second(), length));
+            beside.get(pair.second()).add(new Neighbour(pair.first(), length));
         });
         beside.forEach(list -> list.sort(Comparator.comparingInt(Neighbour::cell)));
         return beside;
     }
 
     /** What lies between the bands of a weave has the courses beside it for neighbours, told a little within each edge. */
-    private void besideCourses(Map<Long, Double> shared) {
+    private void besideCourses(Map<Pair, Double> shared) {
         plane.edges((right, left, curve) -> {
             int a = cellOfFace[right];
             int b = cellOfFace[left];
@@ -185,8 +181,7 @@ public final class Division {
                 return;
             }
             int ground = Math.max(a, b);
-            beside.ifPresent(course -> shared.merge(
-                    (long) Math.min(course, ground) << 32 | Math.max(course, ground), curve.length(), Double::sum));
+            beside.ifPresent(course -> shared.merge(Pair.unordered(course, ground), curve.length(), Double::sum));
         });
     }
 
@@ -248,7 +243,16 @@ public final class Division {
 
     /** The cell of a name, if there is one. */
     public OptionalInt named(PieceName name) {
-        Integer cell = byName.get(name);
+        // Only where names are asked for, which is not at each step of a drag.
+        Map<PieceName, Integer> known = byName;
+        if (known == null) {
+            known = new HashMap<>();
+            for (int i = 0; i < cells.size(); i++) {
+                known.putIfAbsent(cells.get(i).name(), i);
+            }
+            byName = known;
+        }
+        Integer cell = known.get(name);
         return cell == null ? OptionalInt.empty() : OptionalInt.of(cell);
     }
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.plane.Stretch;
 import org.hyphantes.geometry.plane.Subdivision;
@@ -19,7 +20,7 @@ final class Naming {
 
     private final List<Bounding> paths;
     private final String[] words;
-    private final Map<Long, List<Double>> crossings = new HashMap<>();
+    private final Map<Pair, List<Double>> crossings = new HashMap<>();
 
     /** @param faces all faces, by which crossings are known */
     Naming(List<Bounding> paths, List<Subdivision.Face> faces) {
@@ -33,10 +34,6 @@ final class Naming {
             }
         }
         crossings.values().forEach(list -> list.sort(null));
-    }
-
-    private static long pair(int along, int with) {
-        return (long) along << 32 | with;
     }
 
     private double position(Stretch stretch, double parameter) {
@@ -61,7 +58,7 @@ final class Naming {
     }
 
     private void note(int along, int with, double position) {
-        List<Double> known = crossings.computeIfAbsent(pair(along, with), k -> new ArrayList<>(2));
+        List<Double> known = crossings.computeIfAbsent(new Pair(along, with), k -> new ArrayList<>(2));
         for (double other : known) {
             if (Math.abs(other - position) < SAME) {
                 return;
@@ -71,7 +68,7 @@ final class Naming {
     }
 
     private int ordinal(int along, int with, double position) {
-        List<Double> known = crossings.getOrDefault(pair(along, with), List.of());
+        List<Double> known = crossings.getOrDefault(new Pair(along, with), List.of());
         for (int i = 0; i < known.size(); i++) {
             if (Math.abs(known.get(i) - position) < SAME) {
                 return i;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Path;
 
 /** All strands of a projection in elements, and which of two elements lies over the other. */
@@ -20,8 +21,8 @@ final class Elements {
     private final Projection projection;
     private final Reaches reaches;
     private final List<Element> all = new ArrayList<>();
-    private final Map<Long, List<Integer>> meets = new HashMap<>();
-    private final Map<Long, Integer> known = new HashMap<>();
+    private final Map<Pair, List<Integer>> meets = new HashMap<>();
+    private final Map<Pair, Integer> known = new HashMap<>();
 
     /** @param courses the number of a course by its strand and the passage that it comes from, absent for one that is not shared out */
     Elements(Projection projection, Reaches reaches, Map<List<Integer>, Integer> courses) {
@@ -29,7 +30,7 @@ final class Elements {
         this.reaches = reaches;
         for (int m = 0; m < projection.meets().size(); m++) {
             Meet meet = projection.meets().get(m);
-            meets.computeIfAbsent(pair(meet.first(), meet.second()), k -> new ArrayList<>())
+            meets.computeIfAbsent(Pair.unordered(meet.first(), meet.second()), k -> new ArrayList<>())
                     .add(m);
         }
         for (int s = 0; s < projection.strands().size(); s++) {
@@ -39,10 +40,6 @@ final class Elements {
 
     List<Element> all() {
         return all;
-    }
-
-    private static long pair(int a, int b) {
-        return (long) Math.min(a, b) << 32 | Math.max(a, b);
     }
 
     private void strand(int s, Map<List<Integer>, Integer> courses) {
@@ -137,7 +134,8 @@ final class Elements {
         if (e == f) {
             return 0;
         }
-        int told = known.computeIfAbsent(pair(e, f), k -> between(all.get(Math.min(e, f)), all.get(Math.max(e, f))));
+        int told = known.computeIfAbsent(
+                Pair.unordered(e, f), k -> between(all.get(Math.min(e, f)), all.get(Math.max(e, f))));
         return e < f ? told : -told;
     }
 
@@ -151,7 +149,7 @@ final class Elements {
         // Strands that share a place and never cross lie as they are told one after another, and give way to every
         // crossing.
         int told = same ? 0 : e.strand() < f.strand() ? Integer.MAX_VALUE : -Integer.MAX_VALUE;
-        for (int m : meets.getOrDefault(pair(e.strand(), f.strand()), List.of())) {
+        for (int m : meets.getOrDefault(Pair.unordered(e.strand(), f.strand()), List.of())) {
             for (int own = 2 * m; own < 2 * m + 2; own++) {
                 if (projection.strand(own) == e.strand()) {
                     double away = e.away(reaches.along(own), first.length(), first.closed())

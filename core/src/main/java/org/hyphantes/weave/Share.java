@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.plane.Booleans;
@@ -212,7 +213,7 @@ final class Share {
      * own edge, then, from there on, the rest of its clearance.
      */
     private void clearances() {
-        Map<Long, Boolean> cut = new HashMap<>();
+        Map<Pair, Boolean> cut = new HashMap<>();
         List<long[]> next = new ArrayList<>();
         for (boolean seen : new boolean[] {true, false}) {
             plane.sides((path, right, leftFace) -> {
@@ -222,7 +223,7 @@ final class Share {
                     int within = onRight ? right : leftFace;
                     int without = onRight ? leftFace : right;
                     if (isInClearance(k, without) && owner[within] == k == seen) {
-                        if (cut.putIfAbsent(key(k, without), seen) == null) {
+                        if (cut.putIfAbsent(new Pair(k, without), seen) == null) {
                             next.add(new long[] {k, without});
                         }
                     }
@@ -233,20 +234,16 @@ final class Share {
             Watch.ask();
             int k = (int) next.get(i)[0];
             int face = (int) next.get(i)[1];
-            boolean seen = cut.get(key(k, face));
+            boolean seen = cut.get(new Pair(k, face));
             if (seen && owner[face] >= 0 && over(k, owner[face]) > 0) {
                 left.set(face);
             }
             for (int other : beside.get(face)) {
-                if (isInClearance(k, other) && cut.putIfAbsent(key(k, other), seen) == null) {
+                if (isInClearance(k, other) && cut.putIfAbsent(new Pair(k, other), seen) == null) {
                     next.add(new long[] {k, other});
                 }
             }
         }
-    }
-
-    private static long key(int k, int face) {
-        return (long) k << 32 | face;
     }
 
     /** Courses of one strand that go on into one another, where nothing over them parts them, are one. */
