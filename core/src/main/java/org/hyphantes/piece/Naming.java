@@ -7,6 +7,7 @@ import java.util.Map;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.plane.Stretch;
 import org.hyphantes.geometry.plane.Subdivision;
 
@@ -27,6 +28,7 @@ final class Naming {
         this.paths = paths;
         this.words = paths.stream().map(Bounding::word).toArray(String[]::new);
         for (Subdivision.Face face : faces) {
+            Watch.ask();
             for (List<Stretch> border : face.sources()) {
                 for (int i = 0; i < border.size(); i++) {
                     corner(border.get(i), border.get(i + 1 == border.size() ? 0 : i + 1));

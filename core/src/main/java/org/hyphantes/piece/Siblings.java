@@ -2,12 +2,15 @@ package org.hyphantes.piece;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.weave.Reach;
 
 /**
@@ -48,7 +51,7 @@ record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis
                 }
             }
         }
-        for (double axis : axes(cells, centre, tolerance)) {
+        for (double axis : axes(cells, centre, 180.0 / turns, tolerance)) {
             Optional<int[]> mirrored = carried(cells, places, Affine.mirror(centre, axis), tolerance);
             if (mirrored.isPresent()) {
                 return new Siblings(centre, turns, next, mirrored.get(), axis);
@@ -98,6 +101,7 @@ record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis
         int[] to = new int[cells.size()];
         boolean[] taken = new boolean[cells.size()];
         for (int i = 0; i < to.length; i++) {
+            Watch.ask();
             Cell cell = cells.get(i);
             int found = -1;
             for (int j : places.within(map.of(cell.place()), 64 * tolerance)) {
@@ -115,7 +119,7 @@ record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis
     }
 
     /** Lines that could mirror: one passes through the middle of a cell or between two alike, tried with those of one orbit. */
-    private static List<Double> axes(List<Cell> cells, Point centre, double tolerance) {
+    private static List<Double> axes(List<Cell> cells, Point centre, double apart, double tolerance) {
         Cell first = null;
         for (Cell cell : cells) {
             double out = cell.place().distance(centre);
@@ -129,13 +133,18 @@ record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis
         }
         double out = first.place().distance(centre);
         double bearing = bearing(first.place(), centre);
+        // With turns a mirror line comes with others, evenly round the centre: one of them is enough.
+        Set<Long> tried = new HashSet<>();
         for (Cell cell : cells) {
             if (Math.abs(cell.place().distance(centre) - out) <= 64 * tolerance
                     && Math.abs(cell.area() - first.area()) <= ALIKE * first.area()
                     && axes.size() < MOST_AXES) {
                 double axis = (bearing + bearing(cell.place(), centre)) / 2;
-                axes.add(axis);
-                axes.add(axis + 90);
+                for (double line : new double[] {axis, axis + 90}) {
+                    if (tried.add(Math.round((line % apart + apart) % apart * 1e5))) {
+                        axes.add(line);
+                    }
+                }
             }
         }
         return axes;

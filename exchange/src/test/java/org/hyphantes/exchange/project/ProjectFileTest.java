@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.hyphantes.design.Arranging;
 import org.hyphantes.design.Breaks;
 import org.hyphantes.design.Design;
@@ -314,5 +316,29 @@ class ProjectFileTest {
             assertThat(ProjectFile.read(ProjectFile.text(design))).isEqualTo(design);
         }
         assertThat(rings).isBetween(50, 1_000);
+    }
+
+    /** What was done to pieces is read with the place of what is wrong, and only what stands before it can be saved. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "\"act\" : \"drop\"; \"act\" : \"melt\"; melt",
+                "\"reach\" : \"every turn\",; \"reach\" : 7,; reach",
+                "\"pieces\" : [; \"piece\" : [; piece",
+            })
+    void aDamagedListOfActsNamesItsPlace(String sound, String damaged, String told) throws Exception {
+        String text = ProjectFile.text(Demo.LANTERN_SCREEN.design());
+        String acts = text.substring(text.indexOf("\"acts\""));
+        String wrong = text.replace(
+                acts,
+                acts.replaceFirst(
+                        Pattern.quote(sound.trim().replace(",", "")),
+                        Matcher.quoteReplacement(damaged.trim().replace(",", ""))));
+        assertThat(wrong).isNotEqualTo(text);
+        assertThatThrownBy(() -> ProjectFile.read(wrong))
+                .isInstanceOf(CannotOpen.class)
+                .hasMessageContaining("acts/0")
+                .hasMessageContaining(told);
     }
 }

@@ -145,7 +145,10 @@ public final class PiecesStage implements Stage {
         return lines == 0
                 ? List.of(Phrase.of("Nothing is set out that could enclose pieces."))
                 : List.of(
-                        Phrase.of("These lines are not divided. "),
+                        Phrase.of(
+                                lines == 1
+                                        ? "This line is not divided. "
+                                        : "These " + lines + " lines are not divided. "),
                         Phrase.answer("Divide them?", () -> new PieceWords(bench).divide()));
     }
 
