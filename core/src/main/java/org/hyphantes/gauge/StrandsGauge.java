@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laid;
 
 /** How many lines and strands there are, and whether they close. */
@@ -35,6 +36,12 @@ final class StrandsGauge implements Gauge {
         List<Path> paths =
                 new ArrayList<>(artwork.work().lines().stream().map(Laid::path).toList());
         artwork.work().woven().forEach(l -> l.weave().strands().forEach(s -> paths.add(s.path())));
+        int pieces = artwork.work().mosaics().stream()
+                .mapToInt(i -> i.mosaic().kept().size())
+                .sum();
+        if (paths.isEmpty() && (pieces > 0 || worst != State.WHOLE)) {
+            return new GaugeReading(this, worst, Numerals.counted(pieces, "piece"));
+        }
         if (paths.isEmpty()) {
             return new GaugeReading(this, State.DOES_NOT_APPLY, "none yet");
         }

@@ -104,8 +104,10 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
                 .isCloseTo(Math.PI * 3600, within(1e-6));
         whole();
         in(12);
+        double inner = area(mosaic.at(new Point(0, -30)).orElseThrow());
         words("select polygon", "scale 1.2");
         assertThat(mosaic().pieces()).hasSize(2 * 48);
+        assertThat(area(mosaic().at(new Point(0, -30)).orElseThrow())).isCloseTo(1.44 * inner, within(1e-6));
         assertThat(colours()).isEqualTo(2);
     }
 
@@ -119,8 +121,10 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
         assertThat(slots).isCloseTo(11 * 2 * 39, within(60.0));
         whole();
         in(14);
+        double before = kept().stream().mapToDouble(Tessera::area).sum();
         words("select lens", "scale 1.1");
         assertThat(kept()).hasSize(12);
+        assertThat(kept().stream().mapToDouble(Tessera::area).sum()).isGreaterThan(1.15 * before);
     }
 
     private void aCogOfRoundBitesWithAHole() {
@@ -159,8 +163,7 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
     }
 
     private void aKnotWithItsGroundsInTwoColours() {
-        words("ringplait 40");
-        type("leads", "2");
+        words("ringplait 2");
         type("bights", "5");
         words("band 6", "interlace", "divide", "colouring");
         choose("by", "ground");
@@ -169,7 +172,7 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
         assertThat(mosaic.division().cells().stream().filter(Cell::isGround)).hasSize(6);
         assertThat(colours()).as("the band, the middle and what lies about it").isEqualTo(3);
         whole();
-        in(13);
+        in(11);
         words("select ringplait");
         type("bights", "7");
         assertThat(mosaic().division().cells().stream().filter(Cell::isGround)).hasSize(8);
@@ -189,5 +192,7 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
         in(13);
         words("select polygon 2", "scale 0.9");
         assertThat(kept()).hasSize(8);
+        assertThat(kept().stream().mapToDouble(PieceOutcomesWindowTest::area).sum())
+                .isCloseTo(octagon * (1 - 0.36), within(1e-6));
     }
 }

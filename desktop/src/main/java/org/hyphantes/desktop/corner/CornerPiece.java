@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.corner;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
@@ -148,8 +149,10 @@ public final class CornerPiece extends Region {
         title.setStyle(isOpen() ? "-fx-text-fill: -verdigris;" : "");
         if (resolved != null && !isTab()) {
             double inset = 11;
-            State state = stage.bite()
+            State state = stage.bite().stream()
                     .map(g -> resolved.inspection().reading(g).state())
+                    .filter(s -> s != State.DOES_NOT_APPLY)
+                    .max(Comparator.naturalOrder())
                     .orElse(State.DOES_NOT_APPLY);
             GaugeMark.draw(gc, state, right ? inset : w - inset, lower ? inset : h - inset, palette);
         }

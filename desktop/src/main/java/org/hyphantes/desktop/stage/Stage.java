@@ -35,9 +35,9 @@ public interface Stage {
         return true;
     }
 
-    /** The word of the gauge whose mark stands in the bite of its corner. */
-    default Optional<String> bite() {
-        return Optional.empty();
+    /** The words of the gauges the worst of which has its mark in the bite of its corner. */
+    default List<String> bite() {
+        return List.of();
     }
 
     /** What its corner shows. */
@@ -99,6 +99,11 @@ public interface Stage {
     /** The words that can be typed for what is done here. */
     default List<String> words() {
         return List.of();
+    }
+
+    /** Whether one of those words, with what was typed behind it, is meant so where others have it too. */
+    default boolean means(String word, String rest) {
+        return words().contains(word);
     }
 
     /** Does one of those words, with what was typed behind it; false when it could not, which is then said. */

@@ -108,7 +108,7 @@ public final class Words {
         }
         // The stage that is open means its words its own way.
         for (Stage stage : stages) {
-            if (stage.id().equals(desk.view().stage()) && stage.words().contains(word)) {
+            if (stage.id().equals(desk.view().stage()) && stage.means(word, rest)) {
                 return stage.run(bench, word, rest);
             }
         }

@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.piece.Cell;
+import org.hyphantes.piece.FreeEnd;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Neighbour;
 import org.hyphantes.piece.Tessera;
@@ -113,6 +114,19 @@ final class PieceMarks {
         gc.setLineDashes(7, 4);
         trace(region);
         gc.setLineDashes();
+    }
+
+    /** The way that a line which stops short would run on to the edge. */
+    void runOn(FreeEnd end) {
+        Point from = placed.of(end.place());
+        gc.setStroke(palette.madder());
+        gc.setLineWidth(1.5);
+        gc.setLineDashes(2, 4);
+        end.onto()
+                .map(placed::of)
+                .ifPresent(to -> gc.strokeLine(camera.x(from), camera.y(from), camera.x(to), camera.y(to)));
+        gc.setLineDashes();
+        gc.strokeOval(camera.x(from) - 3, camera.y(from) - 3, 6, 6);
     }
 
     void corner(Point corner) {

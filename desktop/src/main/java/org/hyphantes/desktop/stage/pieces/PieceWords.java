@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import org.hyphantes.desktop.act.RecipeActs;
@@ -26,12 +27,20 @@ final class PieceWords {
     private static final String WHICH =
             "Say which: ring 2, inside Circle, outside Circle, chequer or all; or select some.";
 
+    private static final Pattern PIECES =
+            Pattern.compile("(rings?\\s+\\d|inside\\s|outside\\s|chequer$|all$|\\d).*", Pattern.CASE_INSENSITIVE);
+
     private final Desk desk;
     private final PieceChoice choice;
 
     PieceWords(Bench bench) {
         this.desk = bench.desk();
         this.choice = new PieceChoice(bench);
+    }
+
+    /** Whether what is typed behind a word is about pieces. */
+    static boolean areMeantBy(String rest) {
+        return PIECES.matcher(rest).matches();
     }
 
     /** Adds the step that divides. */

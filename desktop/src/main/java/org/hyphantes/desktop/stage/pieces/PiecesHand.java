@@ -15,6 +15,7 @@ import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Sheet;
+import org.hyphantes.desktop.stage.SnagMarks;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
@@ -78,17 +79,23 @@ final class PiecesHand implements Hand {
 
     @Override
     public boolean hasMarks() {
-        return choice.inlay().isPresent();
+        return choice.inlay().isPresent()
+                || desk.ghostProperty().get().isPresent()
+                || !desk.resolved().inspection().snags().isEmpty();
     }
 
     @Override
     public void marks(Sheet sheet) {
-        Optional<Inlay> inlay = choice.inlay();
-        if (inlay.isEmpty()) {
-            return;
-        }
-        Mosaic mosaic = inlay.get().mosaic();
-        PieceMarks marks = new PieceMarks(sheet, inlay.get().placed());
+        SnagMarks snags = new SnagMarks(sheet);
+        desk.ghostProperty().get().ifPresent(snags::ghost);
+        choice.inlay().ifPresent(inlay -> marks(sheet, inlay));
+        snags.flags(desk.resolved().inspection().snags());
+    }
+
+    private void marks(Sheet sheet, Inlay inlay) {
+        Mosaic mosaic = inlay.mosaic();
+        PieceMarks marks = new PieceMarks(sheet, inlay.placed());
+        mosaic.division().freeEnds().forEach(marks::runOn);
         for (int cell : choice.cells()) {
             marks.selected(mosaic.division().cells().get(cell).region());
         }

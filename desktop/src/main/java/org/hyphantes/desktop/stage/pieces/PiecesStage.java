@@ -49,8 +49,8 @@ public final class PiecesStage implements Stage {
     }
 
     @Override
-    public Optional<String> bite() {
-        return Optional.of("narrowest");
+    public List<String> bite() {
+        return List.of("narrowest", "strands");
     }
 
     @Override
@@ -155,6 +155,12 @@ public final class PiecesStage implements Stage {
     @Override
     public List<String> words() {
         return PieceWords.ALL;
+    }
+
+    /** Pieces, and not figures, are selected by their rings and the like. */
+    @Override
+    public boolean means(String word, String rest) {
+        return words().contains(word) && (rest.isEmpty() || PieceWords.areMeantBy(rest));
     }
 
     @Override

@@ -53,8 +53,8 @@ public final class SetOut implements Stage {
     }
 
     @Override
-    public Optional<String> bite() {
-        return Optional.of("strands");
+    public List<String> bite() {
+        return List.of("strands");
     }
 
     @Override

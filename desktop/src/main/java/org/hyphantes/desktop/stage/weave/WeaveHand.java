@@ -13,6 +13,7 @@ import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Sheet;
+import org.hyphantes.desktop.stage.SnagMarks;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
@@ -30,7 +31,6 @@ import org.hyphantes.weave.Weave;
 final class WeaveHand implements Hand {
     private static final double LETTER = 11;
     private static final int MOST_TEXTURED = 400;
-    private static final int MOST_FLAGS = 9;
 
     private final Desk desk;
     private final Glass glass;
@@ -101,7 +101,8 @@ final class WeaveHand implements Hand {
     @Override
     public void marks(Sheet sheet) {
         WeaveMarks marks = new WeaveMarks(sheet);
-        desk.ghostProperty().get().ifPresent(marks::ghost);
+        SnagMarks snags = new SnagMarks(sheet);
+        desk.ghostProperty().get().ifPresent(snags::ghost);
         if (isBusy()) {
             String words = laying.map(l -> l.draw(marks, reach.reach()))
                     .orElseGet(() -> stroke.draw(marks, weaves(), pressed, now, reach.reach()));
@@ -109,7 +110,7 @@ final class WeaveHand implements Hand {
         } else if (hover().isCrossing()) {
             glass.label(crossings.draw(marks, hover()), hover().place().orElseThrow(), 26);
         }
-        marks.flags(desk.resolved().inspection().snags(), MOST_FLAGS);
+        snags.flags(desk.resolved().inspection().snags());
     }
 
     private Hover hover() {

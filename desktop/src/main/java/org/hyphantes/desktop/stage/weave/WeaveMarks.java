@@ -4,26 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
-import org.hyphantes.desktop.chrome.GaugeMark;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.picture.Camera;
-import org.hyphantes.desktop.picture.Tracer;
+import org.hyphantes.desktop.stage.Gathered;
 import org.hyphantes.desktop.stage.Sheet;
-import org.hyphantes.gauge.Snag;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.scene.Mark;
-import org.hyphantes.scene.Scene;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Meet;
 import org.hyphantes.weave.Way;
 import org.hyphantes.weave.Weave;
 
-/** The marks laid over a drawing: letters of strands, states of crossings, the place under the pointer, flags at snags. */
+/** The marks laid over a drawing: letters of strands, states of crossings and the place under the pointer. */
 final class WeaveMarks {
     /** The radius of the brackets round a crossing that an act reaches too. */
     private static final double BRACKET = 17;
@@ -31,7 +26,6 @@ final class WeaveMarks {
     private static final double LEAST_BRACKET = 5;
 
     private static final double FRAME = 19;
-    private static final int MOST_GHOSTED = 2000;
     static final int MOST_LETTERS = 60;
 
     /** How large marks with words in them are. */
@@ -194,27 +188,6 @@ final class WeaveMarks {
         gc.fillOval(camera.x(from) - 3, camera.y(from) - 3, 6, 6);
     }
 
-    /** What a mend would make of the design, in dashes. */
-    void ghost(Scene mended) {
-        if (mended.size() > MOST_GHOSTED) {
-            return;
-        }
-        gc.setStroke(palette.verdigris());
-        gc.setLineWidth(1.2);
-        gc.setLineDashes(4, 3);
-        Tracer tracer = new Tracer(gc, camera);
-        gc.beginPath();
-        for (Mark mark : mended.flat()) {
-            if (mark instanceof Mark.Area area) {
-                tracer.trace(area.region());
-            } else if (mark instanceof Mark.Stroke stroke) {
-                tracer.trace(stroke.path());
-            }
-        }
-        gc.stroke();
-        gc.setLineDashes();
-    }
-
     /**
      * The crossings that an act reaches too; those that a mirror makes the opposite have a slash. All are one path: a thousand strokes one by
      * one would hold up the needle.
@@ -256,43 +229,5 @@ final class WeaveMarks {
             gc.moveTo(x + radius * Math.cos(angle), y - radius * Math.sin(angle));
             gc.arc(x, y, radius, radius, start, 100);
         }
-    }
-
-    /** Flags with the numbers of snags; those that would cover one another are one, with how many there are. */
-    void flags(List<Snag> snags, int numbered) {
-        List<Snag> placed = snags.stream()
-                .limit(numbered)
-                .filter(s -> s.place().isPresent())
-                .toList();
-        for (Gathered<Snag> gathered : Gathered.of(placed, s -> pixel(s.place().orElseThrow()), 24 * type)) {
-            String words = gathered.count() > 1
-                    ? "\u00d7" + gathered.count()
-                    : String.valueOf(snags.indexOf(gathered.first()) + 1);
-            flag(gathered.first(), words);
-        }
-    }
-
-    private void flag(Snag snag, String words) {
-        double x = camera.x(snag.place().orElseThrow());
-        double y = camera.y(snag.place().orElseThrow());
-        double wide = (words.length() > 2 ? 38 : 26) * type;
-        double high = 16 * type;
-        double foot = y - 11;
-        Color colour = GaugeMark.colour(snag.state(), palette);
-        gc.setStroke(colour);
-        gc.setFill(colour);
-        gc.setLineWidth(1.5);
-        gc.setLineDashes();
-        gc.strokeLine(x, y, x, foot - high + 1);
-        gc.fillOval(x - 2, y - 2, 4, 4);
-        gc.fillPolygon(
-                new double[] {x, x + wide, x + wide - 5, x + wide, x},
-                new double[] {foot - high, foot - high, foot - high / 2, foot, foot},
-                5);
-        gc.setFill(palette.paper());
-        gc.setFont(Typefaces.title(12));
-        gc.setTextAlign(TextAlignment.CENTER);
-        gc.setTextBaseline(VPos.CENTER);
-        gc.fillText(words, x + wide / 2 - 3, foot - high / 2 + 0.5);
     }
 }

@@ -47,8 +47,8 @@ public final class WeaveStage implements Stage {
     }
 
     @Override
-    public Optional<String> bite() {
-        return Optional.of("crossings");
+    public List<String> bite() {
+        return List.of("crossings");
     }
 
     @Override

@@ -1,4 +1,4 @@
-package org.hyphantes.desktop.stage.weave;
+package org.hyphantes.desktop.stage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package org.hyphantes.desktop.stage.weave;
+package org.hyphantes.desktop.stage;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,14 +13,14 @@ import org.hyphantes.geometry.Point;
  * @param first the one in whose place the mark stands
  * @param count how many it stands for
  */
-record Gathered<T>(T first, int count) {
+public record Gathered<T>(T first, int count) {
     /**
      * The marks in order, each with those after it that lie within a reach of it.
      *
      * @param place where one lies, in pixels
      * @param reach in pixels
      */
-    static <T> List<Gathered<T>> of(List<T> marks, Function<T, Point> place, double reach) {
+    public static <T> List<Gathered<T>> of(List<T> marks, Function<T, Point> place, double reach) {
         List<Gathered<T>> gathered = new ArrayList<>();
         PlaceGrid<Integer> grid = new PlaceGrid<>(reach);
         for (T mark : marks) {
