@@ -146,8 +146,10 @@ final class Piecework {
                     StrandsGauge.WORD,
                     State.CHIPPED,
                     null,
-                    Numerals.counted(count, "act") + " on pieces " + (count == 1 ? "has" : "have")
-                            + " no place now: what they were done to is not bounded so. They come back with it."));
+                    count == 1
+                            ? "1 act on pieces has no place now: no piece is bounded as that was. It comes back with it."
+                            : count + " acts on pieces have no place now: no pieces are bounded as those were."
+                                    + " They come back with them."));
         }
     }
 

@@ -2,7 +2,6 @@ package org.hyphantes.piece;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -13,7 +12,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
@@ -30,7 +28,7 @@ import org.hyphantes.weave.Reach;
  */
 public final class Division {
     private final List<Cell> cells;
-    private final List<List<Neighbour>> neighbours;
+    private final Adjacency adjacency;
     private final List<FreeEnd> freeEnds;
     private final Siblings siblings;
     private volatile Map<PieceName, Integer> byName;
@@ -41,7 +39,6 @@ public final class Division {
     private final Enclosures closed;
     private final Naming naming;
     private final List<Subdivision.Face> faceOf = new ArrayList<>();
-    private final BitSet outer = new BitSet();
 
     private Division(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
         List<Bounding> paths = new ArrayList<>();
@@ -88,7 +85,7 @@ public final class Division {
             faceOf.add(givenOf[i] < 0 ? faces.get(order[i]) : null);
         }
         this.grid = new CellGrid(cells);
-        this.neighbours = beside(!given.isEmpty());
+        this.adjacency = new Adjacency(plane, cellOfFace, grid, cells.size(), !given.isEmpty());
         this.freeEnds = ends(paths, paths.size() - lines.size());
     }
 
@@ -138,53 +135,6 @@ public final class Division {
         return moved;
     }
 
-    private List<List<Neighbour>> beside(boolean woven) {
-        Map<Pair, Double> shared = new HashMap<>();
-        plane.edges((right, left, curve) -> {
-            int a = cellOfFace[right];
-            int b = cellOfFace[left];
-            if (right == 0 ^ left == 0 && Math.max(a, b) >= 0) {
-                outer.set(Math.max(a, b));
-            }
-            if (a >= 0 && b >= 0 && a != b) {
-                shared.merge(Pair.unordered(a, b), curve.length(), Double::sum);
-            }
-        });
-        if (woven) {
-            besideCourses(shared);
-        }
-        List<List<Neighbour>> beside = new ArrayList<>();
-        cells.forEach(c -> beside.add(new ArrayList<>(4)));
-        shared.forEach((pair, length) -> {
-            beside.get(pair.first()).add(new Neighbour(pair.second(), length));
-            beside.get(pair.second()).add(new Neighbour(pair.first(), length));
-        });
-        beside.forEach(list -> list.sort(Comparator.comparingInt(Neighbour::cell)));
-        return beside;
-    }
-
-    /** What lies between the bands of a weave has the courses beside it for neighbours, told a little within each edge. */
-    private void besideCourses(Map<Pair, Double> shared) {
-        plane.edges((right, left, curve) -> {
-            int a = cellOfFace[right];
-            int b = cellOfFace[left];
-            boolean outside = right == 0 ^ left == 0 && a < 0 && b < 0;
-            if (a >= 0 == b >= 0 && !outside) {
-                return;
-            }
-            double aside = 1e-6 * curve.length();
-            boolean courseOnLeft = outside ? right == 0 : a >= 0;
-            Point normal = curve.tangent(0.5).right().times(courseOnLeft ? -aside : aside);
-            Optional<Integer> beside = at(curve.at(0.5).plus(normal));
-            if (outside) {
-                beside.ifPresent(outer::set);
-                return;
-            }
-            int ground = Math.max(a, b);
-            beside.ifPresent(course -> shared.merge(Pair.unordered(course, ground), curve.length(), Double::sum));
-        });
-    }
-
     /** The ends of open lines beside which the same piece lies on both sides. */
     private List<FreeEnd> ends(List<Bounding> paths, int firstLine) {
         Map<Integer, Set<Integer>> dangling = new TreeMap<>();
@@ -212,16 +162,16 @@ public final class Division {
 
     /** What shares edges with a cell, by their numbers. */
     public List<Neighbour> neighbours(int cell) {
-        return neighbours.get(cell);
+        return adjacency.neighbours(cell);
     }
 
     /** Whether a cell has an edge beside which no piece lies. */
     public boolean isOuter(int cell) {
-        return outer.get(cell);
+        return adjacency.isOuter(cell);
     }
 
     public boolean areNeighbours(int a, int b) {
-        return neighbours.get(a).stream().anyMatch(n -> n.cell() == b);
+        return neighbours(a).stream().anyMatch(n -> n.cell() == b);
     }
 
     public List<FreeEnd> freeEnds() {
@@ -319,6 +269,11 @@ public final class Division {
         int[] labels = new int[cellOfFace.length];
         Arrays.setAll(labels, f -> cellOfFace[f] < 0 ? -1 : labelOfCell[cellOfFace[f]]);
         return plane.labelled(labels);
+    }
+
+    /** The ends of the edges between cells of the same piece, by the number of the piece that each cell is part of. */
+    List<Staple> staples(int[] pieceOf) {
+        return adjacency.staples(pieceOf);
     }
 
     /** Vertices, edges, faces with the unbounded one, and parts that do not hang together, for Euler's formula. */

@@ -220,6 +220,11 @@ public final class Mosaic {
         return pieceOf[cell];
     }
 
+    /** The ends of edges that are gone where pieces were joined. */
+    public List<Staple> staples() {
+        return pieces.size() == pieceOf.length ? List.of() : division.staples(pieceOf);
+    }
+
     /** The piece at a place, dropped or not. */
     public Optional<Tessera> at(Point place) {
         return division.at(place).map(c -> pieces.get(pieceOf[c]));

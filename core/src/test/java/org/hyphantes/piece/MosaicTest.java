@@ -107,6 +107,13 @@ class MosaicTest {
         Mosaic joined =
                 Mosaic.of(division, List.of(edit(PieceAct.JOIN, Reach.EVERY_TURN, division, last, inner)), Joint.NONE);
         assertThat(joined.pieces()).hasSizeLessThan(before.pieces().size());
+        // The edge between the two of each turn is gone, and ends twice.
+        assertThat(joined.staples())
+                .hasSize(2 * 6)
+                .allSatisfy(s -> assertThat(
+                                joined.division().at(s.place().plus(s.along().times(1e-3))))
+                        .isPresent());
+        assertThat(before.staples()).isEmpty();
         double inAll = joined.pieces().stream().mapToDouble(Tessera::area).sum();
         assertThat(inAll)
                 .isCloseTo(before.pieces().stream().mapToDouble(Tessera::area).sum(), within(1e-6));

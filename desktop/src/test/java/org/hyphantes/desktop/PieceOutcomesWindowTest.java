@@ -143,17 +143,17 @@ class PieceOutcomesWindowTest extends OutcomeFixture {
     private void lettersCutOutOfABandOfBars() {
         words(
                 "line 20",
-                "shift -60 0",
-                "row" + " 4".repeat(30),
+                "shift -40 0",
+                "row" + " 8".repeat(10),
                 "lettering QUAY",
                 "scale 2.5",
                 "select line",
-                "band 2");
+                "band 4");
         words("divide", "drop inside Lettering");
         Mosaic mosaic = mosaic();
-        assertThat(mosaic.kept().size()).isGreaterThan(31);
-        assertThat(mosaic.pieces().stream().filter(Tessera::dropped)).hasSizeGreaterThan(20);
-        double bars = 31 * 2 * 80;
+        assertThat(mosaic.kept().size()).isGreaterThan(11);
+        assertThat(mosaic.pieces().stream().filter(Tessera::dropped)).hasSizeGreaterThan(8);
+        double bars = 11 * 4 * 80;
         assertThat(mosaic.kept().stream().mapToDouble(Tessera::area).sum()).isBetween(0.7 * bars, 0.99 * bars);
         in(10);
         words("select lettering", "shift 0 20");

@@ -164,7 +164,7 @@ class OffsetTest {
     @Test
     void facesAgreeWithJtsBuffers() {
         int vanished = 0;
-        for (int trial = 0; trial < 40; trial++) {
+        for (int trial = 0; trial < 16; trial++) {
             Random random = new Random(900 + trial);
             List<Path> paths = new ArrayList<>();
             paths.add(Path.polygon(List.of(new Point(0, 0), new Point(60, 0), new Point(60, 60), new Point(0, 60))));
@@ -175,15 +175,15 @@ class OffsetTest {
             for (Region face : Subdivision.of(paths).faceRegions()) {
                 double d = 0.2 + 6 * random.nextDouble();
                 Geometry shrunk = buffer(
-                        Flattened.polygon(face, 2_000), -d, BufferParameters.JOIN_MITRE, BufferParameters.CAP_ROUND);
+                        Flattened.polygon(face, 500), -d, BufferParameters.JOIN_MITRE, BufferParameters.CAP_ROUND);
                 List<Region> left = OffsetCurves.inset(face, d, Corners.MITRED);
                 vanished += left.isEmpty() ? 1 : 0;
-                assertThat(flat(left, 2_000).symDifference(shrunk).getArea())
+                assertThat(flat(left, 500).symDifference(shrunk).getArea())
                         .as("trial %d by %f", trial, d)
-                        .isLessThan(2e-3 * face.borderLength());
+                        .isLessThan(8e-3 * face.borderLength());
             }
         }
-        assertThat(vanished).isBetween(50, 500);
+        assertThat(vanished).isBetween(20, 300);
     }
 
     /** Bands along open and closed lines, arcs and cubics that bend tightly and cross themselves, against JTS buffers. */

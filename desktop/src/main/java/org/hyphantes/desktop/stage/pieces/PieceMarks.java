@@ -14,7 +14,7 @@ import org.hyphantes.geometry.Region;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.FreeEnd;
 import org.hyphantes.piece.Mosaic;
-import org.hyphantes.piece.Neighbour;
+import org.hyphantes.piece.Staple;
 import org.hyphantes.piece.Tessera;
 
 /** The marks of pieces: dropped ones dotted with corner ticks, selected ones in a double line, the one meant stitched, siblings dotted. */
@@ -39,11 +39,11 @@ final class PieceMarks {
         for (Tessera piece : mosaic.pieces()) {
             if (piece.dropped() && ++drawn < MOST) {
                 piece.whole().forEach(this::dropped);
-            } else if (piece.cells().size() > 1 && !piece.dropped() && ++drawn < MOST) {
-                staples(mosaic, piece);
             }
         }
-        gc.setLineDashes();
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(1.5);
+        mosaic.staples().stream().limit(MOST).forEach(this::staple);
     }
 
     private void dropped(Region region) {
@@ -68,28 +68,17 @@ final class PieceMarks {
         }
     }
 
-    /** A staple across each inner edge that is gone. */
-    private void staples(Mosaic mosaic, Tessera piece) {
-        gc.setStroke(palette.verdigris());
-        gc.setLineWidth(1.5);
-        List<Cell> cells = mosaic.division().cells();
-        for (int cell : piece.cells()) {
-            for (Neighbour beside : mosaic.division().neighbours(cell)) {
-                if (beside.cell() > cell && piece.cells().contains(beside.cell())) {
-                    Point a = placed.of(cells.get(cell).place());
-                    Point b = placed.of(cells.get(beside.cell()).place());
-                    Point middle = a.middle(b);
-                    double length = Math.max(1e-9, a.distance(b));
-                    double ux = (b.x() - a.x()) / length * 5;
-                    double uy = (b.y() - a.y()) / length * 5;
-                    double x = camera.x(middle);
-                    double y = camera.y(middle);
-                    gc.strokeLine(x - ux, y - uy, x + ux, y + uy);
-                    gc.strokeLine(x - ux - uy * 0.6, y - uy + ux * 0.6, x - ux + uy * 0.6, y - uy - ux * 0.6);
-                    gc.strokeLine(x + ux - uy * 0.6, y + uy + ux * 0.6, x + ux + uy * 0.6, y + uy - ux * 0.6);
-                }
-            }
-        }
+    /** A staple at each end of an inner edge that is gone: its foot along the edge, its bar across. */
+    private void staple(Staple staple) {
+        Point place = placed.of(staple.place());
+        Point along = placed.ofDirection(staple.along());
+        double length = along.length();
+        double ux = along.x() / length;
+        double uy = along.y() / length;
+        double x = camera.x(place);
+        double y = camera.y(place);
+        gc.strokeLine(x, y, x + 8 * ux, y + 8 * uy);
+        gc.strokeLine(x + 8 * ux - 4 * uy, y + 8 * uy + 4 * ux, x + 8 * ux + 4 * uy, y + 8 * uy - 4 * ux);
     }
 
     private void trace(Region region) {

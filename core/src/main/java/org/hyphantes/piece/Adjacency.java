@@ -1,0 +1,109 @@
+package org.hyphantes.piece;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.hyphantes.geometry.Pair;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.plane.Subdivision;
+
+/** What lies beside each cell, and along which edges. */
+final class Adjacency {
+    private final Subdivision plane;
+    private final int[] cellOfFace;
+    private final CellGrid grid;
+    private final List<List<Neighbour>> neighbours = new ArrayList<>();
+    private final BitSet outer = new BitSet();
+
+    /** @param woven whether there are courses, which are no faces of the plane */
+    Adjacency(Subdivision plane, int[] cellOfFace, CellGrid grid, int cells, boolean woven) {
+        this.plane = plane;
+        this.cellOfFace = cellOfFace;
+        this.grid = grid;
+        Map<Pair, Double> shared = new HashMap<>();
+        plane.edges((right, left, curve) -> {
+            int a = cellOfFace[right];
+            int b = cellOfFace[left];
+            if (right == 0 ^ left == 0 && Math.max(a, b) >= 0) {
+                outer.set(Math.max(a, b));
+            }
+            if (a >= 0 && b >= 0 && a != b) {
+                shared.merge(Pair.unordered(a, b), curve.length(), Double::sum);
+            }
+        });
+        if (woven) {
+            besideCourses(shared);
+        }
+        for (int i = 0; i < cells; i++) {
+            neighbours.add(new ArrayList<>(4));
+        }
+        shared.forEach((pair, length) -> {
+            neighbours.get(pair.first()).add(new Neighbour(pair.second(), length));
+            neighbours.get(pair.second()).add(new Neighbour(pair.first(), length));
+        });
+        neighbours.forEach(list -> list.sort(Comparator.comparingInt(Neighbour::cell)));
+    }
+
+    /** What lies between the bands of a weave has the courses beside it for neighbours, told a little within each edge. */
+    private void besideCourses(Map<Pair, Double> shared) {
+        plane.edges((right, left, curve) -> {
+            int a = cellOfFace[right];
+            int b = cellOfFace[left];
+            boolean outside = right == 0 ^ left == 0 && a < 0 && b < 0;
+            if (a >= 0 == b >= 0 && !outside) {
+                return;
+            }
+            double aside = 1e-6 * curve.length();
+            boolean courseOnLeft = outside ? right == 0 : a >= 0;
+            Point normal = curve.tangent(0.5).right().times(courseOnLeft ? -aside : aside);
+            Optional<Integer> beside = grid.at(curve.at(0.5).plus(normal));
+            if (outside) {
+                beside.ifPresent(outer::set);
+                return;
+            }
+            int ground = Math.max(a, b);
+            beside.ifPresent(course -> shared.merge(Pair.unordered(course, ground), curve.length(), Double::sum));
+        });
+    }
+
+    List<Neighbour> neighbours(int cell) {
+        return neighbours.get(cell);
+    }
+
+    /** Whether a cell has an edge beside which no piece lies. */
+    boolean isOuter(int cell) {
+        return outer.get(cell);
+    }
+
+    /** The ends of the edges between cells of the same piece, by the number of the piece that each cell is part of. */
+    List<Staple> staples(int[] pieceOf) {
+        Map<Point, Staple> ends = new LinkedHashMap<>();
+        Set<Point> inner = new HashSet<>();
+        plane.edges((right, left, curve) -> {
+            int a = cellOfFace[right];
+            int b = cellOfFace[left];
+            if (a >= 0 && b >= 0 && a != b && pieceOf[a] == pieceOf[b]) {
+                for (Staple end : List.of(
+                        new Staple(curve.start(), curve.tangent(0)),
+                        new Staple(curve.end(), curve.tangent(1).times(-1)))) {
+                    Point near = new Point(
+                            Math.rint(end.place().x() * 1e6),
+                            Math.rint(end.place().y() * 1e6));
+                    // Where two such edges meet, both are gone.
+                    if (ends.putIfAbsent(near, end) != null) {
+                        inner.add(near);
+                    }
+                }
+            }
+        });
+        ends.keySet().removeAll(inner);
+        return List.copyOf(ends.values());
+    }
+}
