@@ -5,7 +5,6 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -82,28 +81,26 @@ final class Adjacency {
         return outer.get(cell);
     }
 
-    /** The ends of the edges between cells of the same piece, by the number of the piece that each cell is part of. */
+    /** The ends, on edges that are left, of the edges between cells of the same piece, by the number of the piece that each cell is part of. */
     List<Staple> staples(int[] pieceOf) {
-        Map<Point, Staple> ends = new LinkedHashMap<>();
-        Set<Point> inner = new HashSet<>();
-        plane.edges((right, left, curve) -> {
+        List<Staple> ends = new ArrayList<>();
+        Set<Point> left = new HashSet<>();
+        plane.edges((right, other, curve) -> {
             int a = cellOfFace[right];
-            int b = cellOfFace[left];
+            int b = cellOfFace[other];
             if (a >= 0 && b >= 0 && a != b && pieceOf[a] == pieceOf[b]) {
-                for (Staple end : List.of(
-                        new Staple(curve.start(), curve.tangent(0)),
-                        new Staple(curve.end(), curve.tangent(1).times(-1)))) {
-                    Point near = new Point(
-                            Math.rint(end.place().x() * 1e6),
-                            Math.rint(end.place().y() * 1e6));
-                    // Where two such edges meet, both are gone.
-                    if (ends.putIfAbsent(near, end) != null) {
-                        inner.add(near);
-                    }
-                }
+                ends.add(new Staple(curve.start(), curve.tangent(0)));
+                ends.add(new Staple(curve.end(), curve.tangent(1).times(-1)));
+            } else if (right != other) {
+                left.add(rounded(curve.start()));
+                left.add(rounded(curve.end()));
             }
         });
-        ends.keySet().removeAll(inner);
-        return List.copyOf(ends.values());
+        ends.removeIf(end -> !left.contains(rounded(end.place())));
+        return ends;
+    }
+
+    private static Point rounded(Point place) {
+        return new Point(Math.rint(place.x() * 1e6), Math.rint(place.y() * 1e6));
     }
 }
