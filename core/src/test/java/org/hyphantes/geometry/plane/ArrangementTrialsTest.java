@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
  */
 class ArrangementTrialsTest {
     /** Seeded trials in the ordinary run; a longer run is asked for with {@code -Dhyphantes.trials=1000000}. */
-    private static final int TRIALS = Integer.getInteger("hyphantes.trials", 6_000);
+    private static final int TRIALS = Integer.getInteger("hyphantes.trials", 10_000);
 
     private static final int FIRST = Integer.getInteger("hyphantes.trials.from", 0);
 
