@@ -50,15 +50,18 @@ public final class PieceActs {
         return whole ? Reach.EVERY_TURN : reach;
     }
 
-    private Optional<PieceName> everySecond(List<Integer> cells) {
-        return cells.size() > 1 && Set.copyOf(cells).equals(Set.copyOf(new Chequer(division).cells()))
+    /** Every second piece as one name, where just these are meant: a turn may carry them to the others. */
+    private Optional<PieceName> everySecond(List<Integer> cells, Reach asked) {
+        return asked == Reach.THIS_ONE
+                        && cells.size() > 1
+                        && Set.copyOf(cells).equals(Set.copyOf(new Chequer(division).cells()))
                 ? Optional.of(PieceName.EVERY_SECOND)
                 : Optional.empty();
     }
 
     /** Drops pieces, or takes them back where all of them are dropped already. */
     public Optional<Edit> drop(List<Integer> cells, Reach asked) {
-        return drop(cells, everySecond(cells), asked);
+        return drop(cells, everySecond(cells, asked), asked);
     }
 
     /** Drops or takes back what a name means, however many pieces that are: every second, or those inside or outside a figure. */
@@ -167,7 +170,7 @@ public final class PieceActs {
 
     /** Leaves out all pieces but these. */
     public Optional<Edit> keep(List<Integer> cells, Reach asked) {
-        return keep(cells, everySecond(cells), asked);
+        return keep(cells, everySecond(cells, asked), asked);
     }
 
     /** Leaves out all but what a name means, however many pieces that are. */

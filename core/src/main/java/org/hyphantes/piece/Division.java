@@ -137,21 +137,17 @@ public final class Division {
 
     /** The ends of open lines beside which the same piece lies on both sides. */
     private List<FreeEnd> ends(List<Bounding> paths, int firstLine) {
-        Map<Integer, Set<Integer>> dangling = new TreeMap<>();
+        Map<Integer, Set<Integer>> within = new TreeMap<>();
         plane.sides((path, right, left) -> {
             if (right == left && path >= firstLine && !paths.get(path).path().closed() && cellOfFace[right] >= 0) {
-                dangling.computeIfAbsent(path, p -> new TreeSet<>()).add(cellOfFace[right]);
+                within.computeIfAbsent(cellOfFace[right], c -> new TreeSet<>()).add(path);
             }
         });
         List<FreeEnd> ends = new ArrayList<>();
-        dangling.forEach((path, within) -> within.forEach(cell -> ends.addAll(FreeEnd.of(
-                paths.get(path),
-                cell,
-                cells.get(cell),
-                dangling.entrySet().stream()
-                        .filter(e -> !e.getKey().equals(path) && e.getValue().contains(cell))
-                        .map(e -> paths.get(e.getKey()).path())
-                        .toList()))));
+        within.forEach((cell, dangling) -> {
+            List<Bounding> lines = dangling.stream().map(paths::get).toList();
+            lines.forEach(line -> ends.addAll(FreeEnd.of(line, cell, cells.get(cell), lines)));
+        });
         ends.sort(Comparator.comparing(e -> e.line().toString()));
         return List.copyOf(ends);
     }

@@ -10,6 +10,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.CurveMeetings;
 import org.hyphantes.geometry.meet.Meeting;
 import org.hyphantes.weave.StrandKey;
@@ -25,9 +26,10 @@ public record FreeEnd(StrandKey line, Point place, int cell, double shortBy, Opt
     /**
      * The ends of an open line that lie within a cell.
      *
-     * @param others that divide nothing there; an end on one of them is not free
+     * @param all that divide nothing there; an end on another of them is not free
      */
-    static List<FreeEnd> of(Bounding line, int number, Cell cell, List<Path> others) {
+    static List<FreeEnd> of(Bounding line, int number, Cell cell, List<Bounding> all) {
+        Watch.ask();
         List<FreeEnd> ends = new ArrayList<>();
         double on = Tolerance.of(cell.region().outline().box()).distance();
         for (Path path : List.of(line.path(), line.path().reversed())) {
@@ -37,13 +39,17 @@ public record FreeEnd(StrandKey line, Point place, int cell, double shortBy, Opt
                         .mapToDouble(b -> b.at(b.nearest(end)).distance(end))
                         .min()
                         .orElse(0);
-                if (away > on
-                        && others.stream().noneMatch(p -> p.at(p.nearest(end)).distance(end) <= on)) {
+                if (away > on && all.stream().noneMatch(l -> l != line && passes(l.path(), end, on))) {
                     ends.add(new FreeEnd(line.key(), end, number, away, onto(path, cell.region())));
                 }
             }
         }
         return ends;
+    }
+
+    private static boolean passes(Path path, Point place, double on) {
+        return path.box().grown(on).contains(place)
+                && path.at(path.nearest(place)).distance(place) <= on;
     }
 
     private static Optional<Point> onto(Path path, Region region) {

@@ -159,11 +159,17 @@ public final class Report {
                             piece.neighbours().stream()
                                     .map(n -> n.piece() + ":" + rounded(n.shared()))
                                     .toList()))
-                    .append(",\"")
-                    .append(piece.name().replace("\"", "\"\""))
-                    .append("\"\r\n");
+                    .append(",")
+                    .append(quoted(piece.name()))
+                    .append("\r\n");
         }
         return csv.toString();
+    }
+
+    /** A text from a design as one value, which no table takes for a formula: ids in a stranger's file may begin like one. */
+    private static String quoted(String text) {
+        boolean formula = !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0;
+        return '"' + (formula ? "'" : "") + text.replace("\"", "\"\"") + '"';
     }
 
     /**

@@ -10,6 +10,7 @@ import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.report.Report;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.State;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.inventory.Inventory;
 import org.hyphantes.inventory.PieceRow;
 import org.hyphantes.weave.Weave;
@@ -65,5 +66,15 @@ class DemoTest {
         assertThat(inspection.reading("narrowest").state()).isEqualTo(State.WHOLE);
         String json = new Report(design, artwork).json();
         assertThat(json).contains("\"state\":\"loose\"");
+    }
+
+    /** An id that begins like a formula is none in the table of pieces. */
+    @Test
+    void idsAreNoFormulas() throws Exception {
+        String text = ProjectFile.text(Demo.LANTERN_SCREEN.design());
+        String id = Demo.LANTERN_SCREEN.design().root().members().get(0).id();
+        Design strange = ProjectFile.read(text.replace('"' + id, "\"=1").replace(id + "#", "=1#"));
+        String csv = new Report(strange, new Resolver().resolve(strange), Watch.NONE).csv();
+        assertThat(csv).contains(",\"'=1 ").doesNotContain(",\"=");
     }
 }

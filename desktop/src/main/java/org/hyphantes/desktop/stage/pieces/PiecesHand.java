@@ -30,6 +30,8 @@ import org.hyphantes.weave.Reach;
 final class PiecesHand implements Hand {
     private static final int MOST_STOPS = 5_000;
 
+    private static final int MOST_ENDS = 200;
+
     /** How near (pixels) to a corner the pointer means it. */
     private static final double NEAR_CORNER = 8;
 
@@ -95,7 +97,7 @@ final class PiecesHand implements Hand {
     private void marks(Sheet sheet, Inlay inlay) {
         Mosaic mosaic = inlay.mosaic();
         PieceMarks marks = new PieceMarks(sheet, inlay.placed());
-        mosaic.division().freeEnds().forEach(marks::runOn);
+        mosaic.division().freeEnds().stream().limit(MOST_ENDS).forEach(marks::runOn);
         for (int cell : choice.cells()) {
             marks.selected(mosaic.division().cells().get(cell).region());
         }
