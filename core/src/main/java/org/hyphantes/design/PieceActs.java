@@ -148,7 +148,7 @@ public final class PieceActs {
         int least = division.reached(List.of(cell), reach).get(map).get(0);
         return new PieceEdit(
                 act,
-                List.of(division.cells().get(least).name()),
+                List.of(division.name(least)),
                 corner.map(c -> division.image(c, reach, map, least).word()),
                 reach);
     }
@@ -278,7 +278,7 @@ public final class PieceActs {
     }
 
     private List<PieceName> names(List<Integer> cells) {
-        return cells.stream().map(c -> division.cells().get(c).name()).toList();
+        return cells.stream().map(division::name).toList();
     }
 
     /** Which of the maps of a reach leads to the siblings that are known with other numbers of turns too; of several to those whose names come first. */

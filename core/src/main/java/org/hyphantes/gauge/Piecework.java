@@ -1,6 +1,7 @@
 package org.hyphantes.gauge;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -69,7 +70,7 @@ final class Piecework {
         work.nothing();
         work.freeEnds();
         work.waiting();
-        work.gone();
+        work.gone(measured);
         work.cramped();
         if (measured) {
             work.widths();
@@ -153,19 +154,22 @@ final class Piecework {
         }
     }
 
-    private void gone() {
+    private void gone(boolean measured) {
         List<Tessera> gone = mosaic.pieces().stream().filter(Tessera::isGone).toList();
         if (gone.isEmpty()) {
             return;
         }
         Tessera first = gone.get(0);
-        InscribedDisc disc = InscribedDisc.of(first.whole().get(0));
+        // Siblings are as wide as one another. What would leave something is not looked for while something is dragged.
+        Set<Integer> rings = new HashSet<>();
         double least = gone.stream()
+                .filter(p -> measured && rings.add(p.ring()))
+                .sorted(Comparator.comparingDouble(p -> p.whole().get(0).area()))
                 .limit(MOST_ALIKE)
                 .mapToDouble(p -> InscribedDisc.of(p.whole().get(0)).radius())
                 .min()
-                .orElse(disc.radius());
-        double joint = Mends.cutDown(1.6 * least);
+                .orElse(0);
+        double joint = least > 0 ? Mends.cutDown(1.6 * least) : 0;
         String more = gone.size() > 1 ? ", and " + (gone.size() - 1) + " more." : ".";
         Optional<Mend> mend = step().filter(s -> joint > 0)
                 .map(p -> Mend.of(
@@ -175,7 +179,10 @@ final class Piecework {
         snags.add(Snag.of(
                         NarrowestGauge.WORD,
                         State.BROKEN,
-                        placed(disc.centre()),
+                        placed(mosaic.division()
+                                .cells()
+                                .get(first.cells().get(0))
+                                .inner()),
                         "The joint leaves nothing of piece " + first.number() + more)
                 .mended(mend));
     }

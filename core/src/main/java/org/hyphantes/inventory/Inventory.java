@@ -122,11 +122,7 @@ public final class Inventory {
                                         mosaic.pieces().get(b.getKey()).number(), b.getValue()))
                                 .toList(),
                         state,
-                        mosaic.division()
-                                .cells()
-                                .get(piece.cells().get(0))
-                                .name()
-                                .text()));
+                        mosaic.division().name(piece.cells().get(0)).text()));
             }
         }
         return rows;

@@ -12,7 +12,7 @@ import org.hyphantes.geometry.measure.InscribedDisc;
  * @param isGround whether it lies between bands, and is part of none
  * @param ring which ring it is in, counted from the middle, from 1
  */
-public record Cell(Region region, PieceName name, Point place, double area, int within, boolean isGround, int ring) {
+public record Cell(Region region, Point place, double area, int within, boolean isGround, int ring) {
     /** In place of the number of an area: it is a course of a finished weave. */
     public static final int GIVEN = -2;
 
@@ -26,6 +26,6 @@ public record Cell(Region region, PieceName name, Point place, double area, int 
     }
 
     Cell inRing(int number) {
-        return new Cell(region, name, place, area, within, isGround, number);
+        return new Cell(region, place, area, within, isGround, number);
     }
 }

@@ -36,6 +36,7 @@ public final class Division {
     private final int[] cellOfFace;
     private final CellGrid grid;
     private final int[] givenOf;
+    private final List<Given> given;
     private final Enclosures closed;
     private final Naming naming;
     private final List<Subdivision.Face> faceOf = new ArrayList<>();
@@ -60,8 +61,9 @@ public final class Division {
                 all.stream().filter(f -> within[f.face()] != Cell.GIVEN).toList();
         this.naming = new Naming(paths, all);
         this.closed = new Enclosures(lines);
-        List<Cell> found = found(faces, naming, within, !areas.isEmpty());
+        List<Cell> found = found(faces, within, !areas.isEmpty());
         given.forEach(piece -> found.add(cell(piece)));
+        this.given = given;
         double tolerance = tolerance(paths, given);
         Siblings loose = Siblings.of(found, centre, tolerance);
         int[] ring = Rings.of(found, loose, centre, tolerance);
@@ -89,22 +91,20 @@ public final class Division {
         this.freeEnds = ends(paths, paths.size() - lines.size());
     }
 
-    private static List<Cell> found(List<Subdivision.Face> faces, Naming naming, int[] within, boolean grounds) {
+    private static List<Cell> found(List<Subdivision.Face> faces, int[] within, boolean grounds) {
         List<Cell> found = new ArrayList<>();
         for (Subdivision.Face face : faces) {
             Watch.ask();
             Region region = face.region();
             int area = within[face.face()];
-            found.add(new Cell(
-                    region, naming.name(face), region.centroid(), region.area(), area, grounds && area < 0, 0));
+            found.add(new Cell(region, region.centroid(), region.area(), area, grounds && area < 0, 0));
         }
         return found;
     }
 
     private static Cell cell(Given piece) {
         Region region = piece.region();
-        String word = new Bounding(piece.key(), piece.role(), region.outline()).word();
-        return new Cell(region, new PieceName(List.of(word)), region.centroid(), region.area(), Cell.GIVEN, false, 0);
+        return new Cell(region, region.centroid(), region.area(), Cell.GIVEN, false, 0);
     }
 
     private static double tolerance(List<Bounding> paths, List<Given> given) {
@@ -187,6 +187,16 @@ public final class Division {
         return cells.isEmpty() ? 0 : cells.get(cells.size() - 1).ring();
     }
 
+    /** What bounds a cell, by which it is known with other sizes and numbers. */
+    public PieceName name(int cell) {
+        if (faceOf.get(cell) != null) {
+            return naming.name(faceOf.get(cell));
+        }
+        Given piece = given.get(givenOf[cell]);
+        return new PieceName(
+                List.of(new Bounding(piece.key(), piece.role(), piece.region().outline()).word()));
+    }
+
     /** The cell of a name, if there is one. */
     public OptionalInt named(PieceName name) {
         // Only where names are asked for, which is not at each step of a drag.
@@ -194,7 +204,7 @@ public final class Division {
         if (known == null) {
             known = new HashMap<>();
             for (int i = 0; i < cells.size(); i++) {
-                known.putIfAbsent(cells.get(i).name(), i);
+                known.putIfAbsent(name(i), i);
             }
             byName = known;
         }

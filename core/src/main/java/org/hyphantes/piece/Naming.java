@@ -21,21 +21,33 @@ final class Naming {
 
     private final List<Bounding> paths;
     private final String[] words;
-    private final Map<Pair, List<Double>> crossings = new HashMap<>();
+    private final List<Subdivision.Face> faces;
+    private volatile Map<Pair, List<Double>> crossings;
 
     /** @param faces all faces, by which crossings are known */
     Naming(List<Bounding> paths, List<Subdivision.Face> faces) {
         this.paths = paths;
         this.words = paths.stream().map(Bounding::word).toArray(String[]::new);
-        for (Subdivision.Face face : faces) {
-            Watch.ask();
-            for (List<Stretch> border : face.sources()) {
-                for (int i = 0; i < border.size(); i++) {
-                    corner(border.get(i), border.get(i + 1 == border.size() ? 0 : i + 1));
+        this.faces = faces;
+    }
+
+    /** Found when a name is first asked for, which is not at each step of a drag. */
+    private Map<Pair, List<Double>> crossings() {
+        Map<Pair, List<Double>> found = crossings;
+        if (found == null) {
+            found = new HashMap<>();
+            for (Subdivision.Face face : faces) {
+                Watch.ask();
+                for (List<Stretch> border : face.sources()) {
+                    for (int i = 0; i < border.size(); i++) {
+                        corner(border.get(i), border.get(i + 1 == border.size() ? 0 : i + 1), found);
+                    }
                 }
             }
+            found.values().forEach(list -> list.sort(null));
+            crossings = found;
         }
-        crossings.values().forEach(list -> list.sort(null));
+        return found;
     }
 
     private double position(Stretch stretch, double parameter) {
@@ -44,12 +56,12 @@ final class Naming {
         return position >= size ? position - size : position;
     }
 
-    private void corner(Stretch arriving, Stretch leaving) {
+    private void corner(Stretch arriving, Stretch leaving, Map<Pair, List<Double>> found) {
         if (arriving.path() == leaving.path() && isCorner(arriving, leaving)) {
             return;
         }
-        note(arriving.path(), leaving.path(), position(arriving, arriving.to()));
-        note(leaving.path(), arriving.path(), position(leaving, leaving.from()));
+        note(found, new Pair(arriving.path(), leaving.path()), position(arriving, arriving.to()));
+        note(found, new Pair(leaving.path(), arriving.path()), position(leaving, leaving.from()));
     }
 
     /** Whether two stretches follow on one another at a corner of their own path. */
@@ -59,8 +71,8 @@ final class Naming {
         return apart < SAME || size - apart < SAME;
     }
 
-    private void note(int along, int with, double position) {
-        List<Double> known = crossings.computeIfAbsent(new Pair(along, with), k -> new ArrayList<>(2));
+    private static void note(Map<Pair, List<Double>> found, Pair of, double position) {
+        List<Double> known = found.computeIfAbsent(of, k -> new ArrayList<>(2));
         for (double other : known) {
             if (Math.abs(other - position) < SAME) {
                 return;
@@ -70,7 +82,7 @@ final class Naming {
     }
 
     private int ordinal(int along, int with, double position) {
-        List<Double> known = crossings.getOrDefault(new Pair(along, with), List.of());
+        List<Double> known = crossings().getOrDefault(new Pair(along, with), List.of());
         for (int i = 0; i < known.size(); i++) {
             if (Math.abs(known.get(i) - position) < SAME) {
                 return i;

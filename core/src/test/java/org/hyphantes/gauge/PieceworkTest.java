@@ -124,11 +124,9 @@ class PieceworkTest {
         Design rings = design(List.of(circle(40, 0), circle(20, 0), circle(10, 0)), Pieces.STARTING);
         Mosaic whole = mosaic(rings);
         PieceName middle = whole.division()
-                .cells()
-                .get(whole.division()
+                .name(whole.division()
                         .at(new org.hyphantes.geometry.Point(0, 15))
-                        .orElseThrow())
-                .name();
+                        .orElseThrow());
         Design dropped = design(
                 List.of(circle(40, 0), circle(20, 0), circle(10, 0)),
                 Pieces.STARTING.withEdits(List.of(new PieceEdit(PieceAct.DROP, List.of(middle), Reach.THIS_ONE))));

@@ -48,7 +48,7 @@ class MosaicTest {
     private static PieceEdit edit(PieceAct act, Reach reach, Division division, int... cells) {
         List<PieceName> names = new ArrayList<>();
         for (int cell : cells) {
-            names.add(division.cells().get(cell).name());
+            names.add(division.name(cell));
         }
         return new PieceEdit(act, names, reach);
     }
@@ -81,7 +81,9 @@ class MosaicTest {
                 .filteredOn(Cell::isGround)
                 .hasSize(33)
                 .allSatisfy(ground -> {
-                    int at = mosaic.division().named(ground.name()).orElseThrow();
+                    int at = mosaic.division().cells().indexOf(ground);
+                    assertThat(mosaic.division().named(mosaic.division().name(at)))
+                            .hasValue(at);
                     assertThat(mosaic.division().neighbours(at)).isNotEmpty();
                 });
     }
@@ -298,7 +300,7 @@ class MosaicTest {
         assertThat(corners).hasSize(4);
         assertThat(corners.get(0).place().x()).as("clockwise from the top").isCloseTo(20, within(1e-9));
         assertThat(corners.get(0).place().y()).isCloseTo(-20, within(1e-9));
-        List<PieceName> name = List.of(division.cells().get(middle).name());
+        List<PieceName> name = List.of(division.name(middle));
         double lost = (1 - Math.PI / 4) * 9;
         PieceEdit one =
                 new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), Reach.THIS_ONE);

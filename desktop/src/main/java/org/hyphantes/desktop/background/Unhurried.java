@@ -5,20 +5,32 @@ import javafx.animation.PauseTransition;
 import javafx.util.Duration;
 
 /**
- * Redraws a picture at most four times a second, so that a drag leaves the time to the field. The first wish after a rest is
+ * Redraws words at most four times a second, and whole pictures twice, so that a drag leaves the time to the field. The first wish after a rest is
  * met at the next {@link Turn}, and the last one always.
  */
 public final class Unhurried {
     private static final long REST = 250;
 
     private final Runnable draw;
+    private final long rest;
     private final PauseTransition later = new PauseTransition();
-    private long drawn = System.nanoTime() - REST * 1_000_000L;
+    private long drawn;
     private boolean queued;
 
     public Unhurried(Runnable draw) {
+        this(draw, REST);
+    }
+
+    private Unhurried(Runnable draw, long rest) {
         this.draw = draw;
+        this.rest = rest;
+        this.drawn = System.nanoTime() - rest * 1_000_000L;
         later.setOnFinished(e -> now());
+    }
+
+    /** For a picture of the whole design, which takes as long as the field does. */
+    public static Unhurried picture(Runnable draw) {
+        return new Unhurried(draw, 2 * REST);
     }
 
     /** Wishes for a redraw. */
@@ -27,10 +39,10 @@ public final class Unhurried {
         if (queued) {
             return;
         }
-        if (rested >= REST) {
+        if (rested >= rest) {
             now();
         } else if (later.getStatus() != Animation.Status.RUNNING) {
-            later.setDuration(Duration.millis(REST - rested));
+            later.setDuration(Duration.millis(rest - rested));
             later.playFromStart();
         }
     }

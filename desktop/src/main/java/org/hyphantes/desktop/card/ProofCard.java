@@ -24,7 +24,7 @@ public final class ProofCard extends VBox {
         words.getStyleClass().add("second");
         words.setWrapText(true);
         getChildren().addAll(title, words);
-        Unhurried unhurried = new Unhurried(this::refresh);
+        Unhurried unhurried = Unhurried.picture(this::refresh);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
     }
 

@@ -44,7 +44,7 @@ public final class CornerPiece extends Region {
     private final SVGPath echo = new SVGPath();
 
     private Optional<Camera> camera = Optional.empty();
-    private final Unhurried unhurried = new Unhurried(this::draw);
+    private final Unhurried unhurried = Unhurried.picture(this::draw);
     private final Label title = new Label();
     private final Label key = new Label();
     private final Label note = new Label();

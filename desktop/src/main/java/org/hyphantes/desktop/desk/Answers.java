@@ -31,6 +31,9 @@ final class Answers {
 
     private boolean anew;
 
+    /** How many designs have come onto the desk: what was wished of an earlier one is not shown. */
+    private int laid;
+
     /** What has been said of resolving that takes long. */
     private Message told;
 
@@ -75,6 +78,7 @@ final class Answers {
     /** Resolves a design that has come onto the desk in the place of another. */
     void lay(Wish wished) {
         anew = true;
+        laid++;
         stale.playFromStart();
         wish(wished);
     }
@@ -91,15 +95,14 @@ final class Answers {
     void wish(Wish wished) {
         noGhost();
         wish = wished;
+        int of = laid;
         settled.set(false);
         slow.playFromStart();
         loom.resolve(
                 wished,
                 made -> {
-                    if (made.design() == wish.design()) {
+                    if (of == laid) {
                         anew = false;
-                    }
-                    if (!anew) {
                         resolved.set(made);
                     }
                     if (wished.isSame(wish)) {

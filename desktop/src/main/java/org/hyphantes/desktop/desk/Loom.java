@@ -23,15 +23,18 @@ final class Loom {
 
     /**
      * Work younger than this (ns) is brought to its end though there is a newer wish: a hand that drags wishes at every pulse, and
-     * would otherwise see nothing until it rests.
+     * would otherwise see nothing until it rests. For the same reason it doubles with each work that is broken off, and is twice what the last one took.
      */
     private static final long PATIENCE = 150_000_000L;
+
+    private static final long MOST_PATIENCE = 20 * PATIENCE;
 
     private final Resolver resolver = new Resolver();
     private final Members members = new Members();
     private final ExecutorService resolving = OwnThread.named("loom");
     private final ExecutorService mending = OwnThread.named("mender");
     private final AtomicLong newest = new AtomicLong();
+    private volatile long patience = PATIENCE;
     private final AtomicLong newestMend = new AtomicLong();
 
     /** Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done. */
@@ -40,12 +43,20 @@ final class Loom {
         resolving.execute(() -> {
             long begun = System.nanoTime();
             Watch watch = () -> {
-                if (number != newest.get() && System.nanoTime() - begun > PATIENCE) {
+                if (number != newest.get() && System.nanoTime() - begun > patience) {
+                    patience = Math.min(MOST_PATIENCE, 2 * patience);
                     throw new BrokenOff();
                 }
             };
             if (number == newest.get()) {
-                settle(() -> Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch)), done, failed);
+                settle(
+                        () -> {
+                            Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch));
+                            patience = Math.min(MOST_PATIENCE, Math.max(PATIENCE, 2 * (System.nanoTime() - begun)));
+                            return made;
+                        },
+                        done,
+                        failed);
             }
         });
     }

@@ -63,7 +63,7 @@ public final class RecipeStrip extends Pane {
         getChildren().addAll(contents, cord, result, summary);
         Unhurried named = new Unhurried(this::refresh);
         desk.historyProperty().addListener(o -> named.wish());
-        Unhurried drawn = new Unhurried(this::drawResult);
+        Unhurried drawn = Unhurried.picture(this::drawResult);
         desk.resolvedProperty().addListener(o -> drawn.wish());
         desk.viewProperty().addListener((o, was, now) -> {
             if (!was.group().equals(now.group())) {

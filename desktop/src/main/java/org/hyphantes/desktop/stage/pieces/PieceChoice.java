@@ -68,10 +68,8 @@ final class PieceChoice {
     void select(List<Integer> cells, boolean more) {
         Set<Integer> all = new TreeSet<>(more ? cells() : List.of());
         all.addAll(cells);
-        picked.pieces(mosaic().map(m -> all.stream()
-                        .map(c -> m.division().cells().get(c).name())
-                        .toList())
-                .orElse(List.of()));
+        picked.pieces(
+                mosaic().map(m -> all.stream().map(m.division()::name).toList()).orElse(List.of()));
         int count = all.size();
         desk.say(count == 0 ? "Nothing selected." : count == 1 ? "1 piece selected." : count + " pieces selected.");
     }
