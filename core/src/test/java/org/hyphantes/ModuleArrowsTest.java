@@ -65,7 +65,7 @@ class ModuleArrowsTest {
             .whereLayer("weave")
             .mayOnlyAccessLayers("geometry", "symmetry")
             .whereLayer("paint")
-            .mayNotAccessAnyLayer()
+            .mayOnlyAccessLayers("geometry", "setting")
             .whereLayer("scene")
             .mayOnlyAccessLayers("geometry", "weave", "paint")
             .whereLayer("treatment")

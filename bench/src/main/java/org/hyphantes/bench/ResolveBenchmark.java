@@ -50,7 +50,7 @@ public class ResolveBenchmark {
         int chords = (int) Math.ceil(Math.PI / Math.acos(1 - 1e-3));
         GeometryFactory factory = new GeometryFactory();
         for (Laid laid : new Resolver()
-                .resolve(design.root().upTo(1), design.page().pageBox(), Watch.NONE)
+                .alone(design, design.root().upTo(1), Watch.NONE)
                 .work()
                 .lines()) {
             rings.add(factory.createLinearRing(flattened(laid.path(), chords)));

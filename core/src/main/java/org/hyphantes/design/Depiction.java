@@ -12,7 +12,8 @@ import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.BandEdge;
 import org.hyphantes.geometry.offset.BandOutline;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Tessera;
@@ -33,7 +34,7 @@ import org.hyphantes.weave.Weave;
 
 /** Depicts work as a scene; nothing else that draws or writes reads the work. */
 final class Depiction {
-    private record Shown(List<Optional<Colour>> colours, double opacity) {}
+    private record Shown(List<Optional<Fill>> colours, double opacity) {}
 
     private final Work work;
     private final List<String> figures;
@@ -41,6 +42,7 @@ final class Depiction {
     private final Map<Weave, Map<Shown, List<Mark>>> woven = new IdentityHashMap<>();
     private final List<Fault> faults = new ArrayList<>();
     private Scene scene;
+    private Box linesBox;
 
     private Depiction(Work work, List<String> figures, Watch watch) {
         this.work = work;
@@ -117,6 +119,11 @@ final class Depiction {
     private static List<Mark> rings(Inlay inlay) {
         Map<Integer, List<Mark>> rings = new java.util.TreeMap<>();
         List<Tessera> pieces = inlay.mosaic().pieces();
+        Box round = inlay.colours().stream().anyMatch(c -> c.orElse(null) instanceof Gradient)
+                ? Box.round(inlay.mosaic().division().cells().stream()
+                        .map(c -> c.region().outline().box())
+                        .toList())
+                : Box.round(List.of());
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
             Cell cell = inlay.mosaic().division().cells().get(piece.cells().get(0));
@@ -124,8 +131,9 @@ final class Depiction {
                     ? Paint.ground(inlay.colours().get(i))
                     : Paint.band(inlay.colours().get(i));
             for (Region shape : piece.shapes()) {
+                Paint own = paint.laid(shape.outline().box(), round);
                 rings.computeIfAbsent(piece.ring(), r -> new ArrayList<>())
-                        .add(new Mark.Area(shape, paint, Origin.piece(piece.number())));
+                        .add(new Mark.Area(shape, own, Origin.piece(piece.number())));
             }
         }
         List<Mark> groups = new ArrayList<>();
@@ -152,8 +160,9 @@ final class Depiction {
                 weave.strands().stream().map(s -> s.key().figure()).distinct().count() == 1;
         // Strands of one figure are told apart among themselves, unless they are its turns.
         boolean byThemselves = oneFigure && weave.symmetry().turning().isEmpty();
+        Box round = Box.round(weave.strands().stream().map(s -> s.path().box()).toList());
         for (Course course : weave.courses()) {
-            course(byStrand.get(course.strand()), weave, course, shown, byThemselves);
+            course(byStrand.get(course.strand()), weave, course, shown, byThemselves, round);
         }
         List<Mark> groups = new ArrayList<>();
         for (int s = 0; s < byStrand.size(); s++) {
@@ -163,14 +172,16 @@ final class Depiction {
         return groups;
     }
 
-    private void course(List<Mark> into, Weave weave, Course course, Shown shown, boolean byThemselves) {
+    private void course(List<Mark> into, Weave weave, Course course, Shown shown, boolean byThemselves, Box round) {
         Strand strand = weave.strands().get(course.strand());
         Origin origin = Origin.of(strand.key(), course.strand(), course.ordinal());
         int number = byThemselves
                 ? course.strand()
                 : Math.max(0, figures.indexOf(strand.key().figure()));
         int telling = strand.band().lines() > 0 ? -1 : number;
-        Paint paint = Paint.band(shown.colours().get(course.strand()));
+        // Of a strand its courses are one part: what passes under others goes on as it was.
+        Paint paint = Paint.band(shown.colours().get(course.strand()))
+                .laid(strand.path().box(), round);
         into.add(new Mark.Area(
                 course.region(), course.sides(), Optional.of(spine(strand, course, telling)), paint, origin));
         for (Dive dive : course.dives()) {
@@ -202,7 +213,8 @@ final class Depiction {
             return;
         }
         BandStyle style = laid.band().orElseThrow();
-        band.forEach(region -> into.add(new Mark.Area(region, Paint.band(laid.colour()), origin)));
+        band.forEach(region -> into.add(new Mark.Area(
+                region, Paint.band(laid.colour()).laid(region.outline().box(), lines()), origin)));
         for (double share : style.shares()) {
             try {
                 BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);
@@ -213,6 +225,14 @@ final class Depiction {
                 return;
             }
         }
+    }
+
+    /** The box round all lines that are not woven. */
+    private Box lines() {
+        if (linesBox == null) {
+            linesBox = Box.round(work.lines().stream().map(l -> l.path().box()).toList());
+        }
+        return linesBox;
     }
 
     private List<Region> outline(Laid laid) {

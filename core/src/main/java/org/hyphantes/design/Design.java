@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.figure.Form;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -30,10 +31,20 @@ public record Design(
         Page page,
         Net net,
         Sketch sketch,
+        Colourway colourway,
         Group root) {
     /** A design on a starting page without a net or a sketch. */
     public Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
-        this(name, unit, Making.in(material), measures, Page.STARTING, Net.STARTING, Sketch.STARTING, root);
+        this(
+                name,
+                unit,
+                Making.in(material),
+                measures,
+                Page.STARTING,
+                Net.STARTING,
+                Sketch.STARTING,
+                Colourway.QUAY,
+                root);
     }
 
     public Design {
@@ -58,11 +69,11 @@ public record Design(
     }
 
     public Design withRoot(Group changed) {
-        return new Design(name, unit, making, measures, page, net, sketch, changed);
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, changed);
     }
 
     public Design named(String changed) {
-        return new Design(changed, unit, making, measures, page, net, sketch, root.named(changed));
+        return new Design(changed, unit, making, measures, page, net, sketch, colourway, root.named(changed));
     }
 
     /** How deep its groups lie within one another; 0 without any. */
@@ -146,6 +157,7 @@ public record Design(
                 page.schema().renewed(page, scope),
                 net.schema().renewed(net, scope),
                 sketch.schema().renewed(sketch, scope),
+                colourway,
                 root));
     }
 
@@ -157,21 +169,21 @@ public record Design(
                 more.put(measure, MeasureOrder.settled(amount, more));
             }
         });
-        return new Design(name, unit, making, more, page, net, sketch, root);
+        return new Design(name, unit, making, more, page, net, sketch, colourway, root);
     }
 
     /** This design on another page. */
     public Design withPage(Page changed) {
-        return new Design(name, unit, making, measures, apart(changed), net, sketch, root);
+        return new Design(name, unit, making, measures, apart(changed), net, sketch, colourway, root);
     }
 
     /** This design on another net; sizes in its squares are worked out again. */
     public Design withNet(Net changed) {
-        return renewed(new Design(name, unit, making, measures, page, apart(changed), sketch, root));
+        return renewed(new Design(name, unit, making, measures, page, apart(changed), sketch, colourway, root));
     }
 
     public Design withSketch(Sketch changed) {
-        return new Design(name, unit, making, measures, page, net, apart(changed), root);
+        return new Design(name, unit, making, measures, page, net, apart(changed), colourway, root);
     }
 
     /** What belongs to the design as a whole, by numbers where it was sized in squares of the net: a net cannot be sized by itself. */
@@ -181,7 +193,11 @@ public record Design(
     }
 
     public Design withUnit(Unit changed) {
-        return new Design(name, changed, making, measures, page, net, sketch, root);
+        return new Design(name, changed, making, measures, page, net, sketch, colourway, root);
+    }
+
+    public Design withColourway(Colourway changed) {
+        return new Design(name, unit, making, measures, page, net, sketch, changed, root);
     }
 
     public Material material() {
@@ -190,7 +206,7 @@ public record Design(
 
     /** This design made in something else; another material comes with its own limit. */
     public Design withMaking(Making changed) {
-        return new Design(name, unit, apart(making.changedTo(changed)), measures, page, net, sketch, root);
+        return new Design(name, unit, apart(making.changedTo(changed)), measures, page, net, sketch, colourway, root);
     }
 
     private static Design renewed(Design changed) {

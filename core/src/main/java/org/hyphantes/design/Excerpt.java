@@ -44,6 +44,7 @@ public record Excerpt(Design design) {
                 design.page(),
                 design.net(),
                 Sketch.STARTING,
+                design.colourway(),
                 root));
     }
 

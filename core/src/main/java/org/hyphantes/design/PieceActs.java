@@ -43,7 +43,7 @@ public final class PieceActs {
     }
 
     /** The reach that says of cells which the turns carry to one another what they are, whatever the number of turns. */
-    private Reach kept(List<Integer> cells, Reach reach) {
+    Reach kept(List<Integer> cells, Reach reach) {
         boolean whole = reach == Reach.THIS_ONE
                 && cells.size() > 1
                 && reached(cells, Reach.EVERY_TURN).equals(new TreeSet<>(cells));
@@ -51,7 +51,7 @@ public final class PieceActs {
     }
 
     /** Every second piece as one name, where just these are meant: a turn may carry them to the others. */
-    private Optional<PieceName> everySecond(List<Integer> cells, Reach asked) {
+    Optional<PieceName> everySecond(List<Integer> cells, Reach asked) {
         return asked == Reach.THIS_ONE
                         && cells.size() > 1
                         && Set.copyOf(cells).equals(Set.copyOf(new Chequer(division).cells()))
@@ -150,11 +150,12 @@ public final class PieceActs {
                 act,
                 List.of(division.name(least)),
                 corner.map(c -> division.image(c, reach, map, least).word()),
+                0,
                 reach);
     }
 
     /** Whether an edit is on cells that are all among those meant, which are then done. */
-    private boolean takes(PieceEdit edit, Set<Integer> reached, Set<Integer> left) {
+    boolean takes(PieceEdit edit, Set<Integer> reached, Set<Integer> left) {
         List<Integer> cells = cells(edit);
         Set<Integer> own = reached(cells, edit.reach());
         boolean takes = edit.pieces().stream().noneMatch(n -> division.meant(n).isEmpty()) && reached.containsAll(own);
@@ -273,7 +274,7 @@ public final class PieceActs {
     }
 
     /** An edit kept by those of the siblings that are known with other numbers of turns too. */
-    private PieceEdit edit(PieceAct act, List<Integer> cells, Reach reach) {
+    PieceEdit edit(PieceAct act, List<Integer> cells, Reach reach) {
         return new PieceEdit(act, names(division.reached(cells, reach).get(least(cells, reach))), reach);
     }
 
@@ -293,12 +294,12 @@ public final class PieceActs {
                 .orElse(0);
     }
 
-    private int pieces(Set<Integer> cells) {
+    int pieces(Set<Integer> cells) {
         return (int) cells.stream().map(inlay.mosaic()::pieceOf).distinct().count();
     }
 
     /** What changes a list of edits. */
-    private interface Change {
+    interface Change {
         List<PieceEdit> of(Pieces pieces);
     }
 
@@ -310,7 +311,7 @@ public final class PieceActs {
                 .map(Pieces.class::cast);
     }
 
-    private Optional<Edit> change(String words, Change change) {
+    Optional<Edit> change(String words, Change change) {
         return step().map(
                         pieces -> Recipes.set(inlay.group(), inlay.step(), pieces.withEdits(change.of(pieces)), words));
     }

@@ -10,6 +10,8 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Surroundings;
 import org.hyphantes.treatment.Taken;
@@ -25,7 +27,14 @@ public final class Resolver {
     private static final int REMEMBERED = 48;
 
     /** What a result depends on. */
-    private record Key(Group group, PageBox pageBox) {}
+    private record Key(Group group, Base base) {}
+
+    /** What all groups of a design share. */
+    private record Base(PageBox pageBox, Colourway colourway) {
+        static Base of(Design design) {
+            return new Base(design.page().pageBox(), design.colourway());
+        }
+    }
 
     /** A result: the work, and what had to be left out of it. */
     private record Done(Work work, List<Fault> faults) {
@@ -67,26 +76,28 @@ public final class Resolver {
 
     /** The same, with a watch that may break the work off. */
     public Artwork resolve(Design design, Watch watch) {
-        return resolve(design.root(), design.page().pageBox(), design.figures(), watch);
+        return resolve(design, design.root(), watch);
     }
 
     /**
-     * The artwork of a group.
+     * The artwork of a group of a design, or of something else made of its figures; its scene numbers figures as the design does.
      *
-     * @param pageBox what it is set out on
-     * @param figures the ids of all figures of the design, in order, by which its scene numbers them
      * @param watch called now and then, which may break the work off; what was done until then is remembered
      */
-    public Artwork resolve(Group group, PageBox pageBox, List<String> figures, Watch watch) {
-        return Watch.over(watch, () -> {
-            Done done = done(group, pageBox, watch);
-            return Artwork.of(done.work(), figures, done.faults(), watch);
-        });
+    public Artwork resolve(Design design, Group group, Watch watch) {
+        return resolve(design, group, design.figures(), watch);
     }
 
-    /** The artwork of a group by itself, with its own figures. */
-    public Artwork resolve(Group group, PageBox pageBox, Watch watch) {
-        return resolve(group, pageBox, Design.figures(group), watch);
+    /** The artwork of a group by itself, which numbers its own figures alone. */
+    public Artwork alone(Design design, Group group, Watch watch) {
+        return resolve(design, group, Design.figures(group), watch);
+    }
+
+    private Artwork resolve(Design design, Group group, List<String> figures, Watch watch) {
+        return Watch.over(watch, () -> {
+            Done done = done(group, Base.of(design), watch);
+            return Artwork.of(done.work(), figures, done.faults(), watch);
+        });
     }
 
     /** The lines of the helpers of a group, as they are set out. */
@@ -98,7 +109,7 @@ public final class Resolver {
                         member instanceof Figure figure
                                 ? figure(group, figure, pageBox).work().lines()
                                 : new Resolver()
-                                        .done((Group) member, pageBox, watch)
+                                        .done((Group) member, new Base(pageBox, Colourway.QUAY), watch)
                                         .work()
                                         .lines());
             }
@@ -106,19 +117,19 @@ public final class Resolver {
         return helpers;
     }
 
-    private Done done(Group group, PageBox pageBox, Watch watch) {
-        Key key = new Key(group, pageBox);
+    private Done done(Group group, Base base, Watch watch) {
+        Key key = new Key(group, base);
         Done known = remembered.get(key);
         if (known != null) {
             return known;
         }
         watch.step();
-        Done done = group.recipe().isEmpty() ? members(group, pageBox, watch) : lastStep(group, pageBox, watch);
+        Done done = group.recipe().isEmpty() ? members(group, base, watch) : lastStep(group, base, watch);
         remembered.put(key, done);
         return done;
     }
 
-    private Done members(Group group, PageBox pageBox, Watch watch) {
+    private Done members(Group group, Base base, Watch watch) {
         Done groups = new Done(Work.of(List.of()), List.of());
         Done figures = new Done(Work.of(List.of()), List.of());
         for (Member member : group.members()) {
@@ -126,9 +137,9 @@ public final class Resolver {
                 continue;
             }
             if (member instanceof Figure figure) {
-                figures = figures.with(figure(group, figure, pageBox));
+                figures = figures.with(figure(group, figure, base.pageBox()));
             } else {
-                groups = groups.with(done((Group) member, pageBox, watch));
+                groups = groups.with(done((Group) member, base, watch));
             }
         }
         return groups.with(figures);
@@ -152,19 +163,25 @@ public final class Resolver {
         List<Laid> lines = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
             StrandKey own = paths.size() == 1 ? key : key.part(i);
-            lines.add(new Laid(own, paths.get(i), figure.form().centre(), Optional.empty(), figure.colour()));
+            lines.add(new Laid(
+                    own,
+                    paths.get(i),
+                    figure.form().centre(),
+                    Optional.empty(),
+                    figure.colour().map(Flat::new)));
         }
         return lines;
     }
 
-    private Done lastStep(Group group, PageBox pageBox, Watch watch) {
+    private Done lastStep(Group group, Base base, Watch watch) {
         int last = group.recipe().size() - 1;
-        Done before = done(group.upTo(last), pageBox, watch);
+        Done before = done(group.upTo(last), base, watch);
         Step step = group.recipe().get(last);
         if (!step.over()) {
             return before;
         }
-        Surroundings surroundings = new Surroundings(group.id(), step.id(), figures(group), pageBox, watch);
+        Surroundings surroundings =
+                new Surroundings(group.id(), step.id(), figures(group), base.pageBox(), base.colourway(), watch);
         Taken taken = Taken.of(step.treatment(), before.work(), surroundings);
         if (taken.isTooMuch()) {
             long pieces =

@@ -1,6 +1,5 @@
 package org.hyphantes.paint;
 
-import java.util.Locale;
 import java.util.Optional;
 
 /** An opaque sRGB colour, written as six hexadecimal digits after a {@code #} (CSS Color 4, section 5.2). */
@@ -13,16 +12,32 @@ public record Colour(String hex) {
         }
     }
 
-    /** The colour that a text means: hexadecimal digits, in any case, or the name of a well of the starting colourway. */
+    /** The colour that a text means: as {@link ColourText} reads it, or the name of a well of the starting colourway. */
     public static Optional<Colour> named(String text) {
-        String wanted = text.strip().toLowerCase(Locale.ROOT);
-        if (wanted.matches("#?[0-9a-f]{6}")) {
-            return Optional.of(new Colour("#" + wanted.replace("#", "").toUpperCase(Locale.ROOT)));
-        }
-        return Well.QUAY.stream()
-                .filter(w -> w.name().equals(wanted))
-                .map(Well::colour)
-                .findFirst();
+        return Colourway.QUAY
+                .number(text)
+                .map(n -> Colourway.QUAY.well(n).colour())
+                .or(() -> ColourText.read(text));
+    }
+
+    /**
+     * How clearly two colours stand off one another, from 1 to 21. Source: WCAG 2.2, definitions of contrast ratio and relative
+     * luminance.
+     */
+    public double contrast(Colour other) {
+        double a = luminance();
+        double b = other.luminance();
+        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+    }
+
+    /** The relative luminance, 0 for black and 1 for white (WCAG 2.2). */
+    public double luminance() {
+        return 0.2126 * linear(1) + 0.7152 * linear(3) + 0.0722 * linear(5);
+    }
+
+    private double linear(int at) {
+        double share = part(at) / 255.0;
+        return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }
 
     /** The colour of three parts, each from 0 to 255. */

@@ -1,13 +1,14 @@
 package org.hyphantes.paint;
 
 import java.util.Optional;
+import org.hyphantes.geometry.Box;
 
 /**
  * How a mark is painted: its fill and its line, either of which may be none, and the line's weight in millimetres.
  *
  * @param isPlain whether nobody gave it a colour, so that a look may tint it
  */
-public record Paint(Optional<Colour> fill, Optional<Colour> line, double weight, boolean isPlain) {
+public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, boolean isPlain) {
     /** The colour of lines that have none of their own. */
     public static final Colour INK = new Colour("#1A2523");
 
@@ -17,28 +18,41 @@ public record Paint(Optional<Colour> fill, Optional<Colour> line, double weight,
     public static final Paint BARE_LINE = new Paint(Optional.empty(), Optional.of(INK), 0.35, true);
 
     /** A band until a colouring says otherwise. */
-    public static final Paint BAND = new Paint(Optional.of(BONE), Optional.of(INK), 0.35, true);
+    public static final Paint BAND = new Paint(Optional.of(new Flat(BONE)), Optional.of(INK), 0.35, true);
 
     /** A line within a band. */
     public static final Paint INNER_LINE = new Paint(Optional.empty(), Optional.of(INK), 0.25, true);
 
-    /** A bare line of a colour, if there is one. */
-    public static Paint line(Optional<Colour> colour) {
-        return colour.isEmpty() ? BARE_LINE : new Paint(Optional.empty(), colour, BARE_LINE.weight, false);
+    /** A bare line of the colour of a fill, if there is one. */
+    public static Paint line(Optional<Fill> fill) {
+        return fill.isEmpty() || fill.get() instanceof NoFill
+                ? BARE_LINE
+                : new Paint(Optional.empty(), fill.map(Fill::colour), BARE_LINE.weight, false);
     }
 
-    /** A band of a colour, if there is one. */
-    public static Paint band(Optional<Colour> colour) {
-        return colour.isEmpty() ? BAND : new Paint(colour, BAND.line, BAND.weight, false);
+    /** A band with a fill, if there is one. */
+    public static Paint band(Optional<Fill> fill) {
+        return fill.isEmpty() ? BAND : new Paint(seen(fill), BAND.line, BAND.weight, false);
     }
 
-    /** A ground between bands: of a colour, if there is one, or left bare; it has no line of its own. */
-    public static Paint ground(Optional<Colour> colour) {
-        return new Paint(colour, Optional.empty(), 0, false);
+    /** A ground between bands: with a fill, if there is one, or left bare; it has no line of its own. */
+    public static Paint ground(Optional<Fill> fill) {
+        return new Paint(seen(fill), Optional.empty(), 0, false);
+    }
+
+    private static Optional<Fill> seen(Optional<Fill> fill) {
+        return fill.filter(f -> !(f instanceof NoFill));
+    }
+
+    /** The same with its fill laid over an area; see {@link Fill#laid}. */
+    public Paint laid(Box part, Box whole) {
+        return fill.isPresent() && fill.get() instanceof Gradient
+                ? filled(fill.get().laid(part, whole))
+                : this;
     }
 
     /** The same with another fill; null for none. */
-    public Paint filled(Colour other) {
+    public Paint filled(Fill other) {
         return new Paint(Optional.ofNullable(other), line, weight, isPlain);
     }
 

@@ -1,25 +1,17 @@
 package org.hyphantes.paint;
 
-import java.util.List;
+/**
+ * A named colour of a colourway.
+ *
+ * @param label what a printer calls it, such as a spot colour or parts of cyan, magenta, yellow and black; empty for none
+ */
+public record Well(String name, Colour colour, String label) {
+    /** As a line of an open text has it, without its number: {@code bone #EDE6D6}, with the label behind a semicolon. */
+    public String text() {
+        return name + " " + colour.hex() + (label.isEmpty() ? "" : "; " + label);
+    }
 
-/** A named colour of a colourway. */
-public record Well(String name, Colour colour) {
-    /** The colourway that designs begin with. */
-    public static final List<Well> QUAY = List.of(
-            of("bone", "#EDE6D6"),
-            of("chalk blue", "#A9C3D6"),
-            of("slack green", "#7DAE9A"),
-            of("deep water", "#1F4E5F"),
-            of("kelp", "#3C4A1F"),
-            of("rope", "#B9915A"),
-            of("tarred oak", "#3B2A20"),
-            of("oxide", "#A4472F"),
-            of("buoy", "#D98A2B"),
-            of("mussel", "#4A4570"),
-            of("brass", "#C3A14A"),
-            of("pewter", "#8C9196"));
-
-    private static Well of(String name, String hex) {
-        return new Well(name, new Colour(hex));
+    public Well withColour(Colour other) {
+        return new Well(name, other, label);
     }
 }

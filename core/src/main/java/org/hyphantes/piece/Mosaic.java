@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -24,6 +26,7 @@ public final class Mosaic {
     private final List<PieceEdit> waiting = new ArrayList<>();
     private final int[] pieceOf;
     private final List<Cornering> cornerings = new ArrayList<>();
+    private final Map<Integer, Integer> filled = new HashMap<>();
 
     private Mosaic(Division division, List<PieceEdit> edits, Joint joint) {
         this.division = division;
@@ -65,12 +68,12 @@ public final class Mosaic {
                 missing.add(name);
             }
         }
-        if (cells.isEmpty() || !missing.isEmpty() && edit.act() != PieceAct.KEEP) {
+        if (cells.isEmpty() || !missing.isEmpty() && !edit.act().isOfEach()) {
             return false;
         }
         if (!missing.isEmpty()) {
-            // What is to be kept and is there is kept; the rest waits.
-            waiting.add(new PieceEdit(PieceAct.KEEP, missing, edit.reach()));
+            // What is to be kept, or filled, and is there is so; the rest waits.
+            waiting.add(edit.withPieces(missing));
         }
         if (edit.act().isOfCorners()) {
             return corners(edit, cells);
@@ -95,6 +98,7 @@ public final class Mosaic {
                     }
                 });
             }
+            case FILL -> reached.forEach(all -> all.forEach(c -> filled.put(c, edit.well())));
             case ROUND, SQUARE -> throw new IllegalStateException("corners are done by themselves");
         }
         return true;
@@ -208,6 +212,14 @@ public final class Mosaic {
     /** The pieces that are not dropped. */
     public List<Tessera> kept() {
         return pieces.stream().filter(p -> !p.dropped()).toList();
+    }
+
+    /** The well that a piece was filled with by hand, the last of its cells' counting; 0 for no fill, empty when nobody did. */
+    public OptionalInt filled(Tessera piece) {
+        return piece.cells().stream()
+                .filter(filled::containsKey)
+                .mapToInt(filled::get)
+                .findFirst();
     }
 
     /** What was done to pieces that are not there now. */

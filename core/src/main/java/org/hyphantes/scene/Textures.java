@@ -10,6 +10,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
 
 /** What tells strands apart without colour, along the middle of their bands: nothing, beads, one line, rungs, two lines, slants. */
@@ -88,7 +89,7 @@ final class Textures {
 
     void feed(Output output, Colour ink) {
         Paint line = Paint.BARE_LINE.lined(ink, WEIGHT / scale);
-        Paint dot = new Paint(Optional.of(ink), Optional.empty(), 0, false);
+        Paint dot = new Paint(Optional.of(new Flat(ink)), Optional.empty(), 0, false);
         if (!lines.isEmpty()) {
             output.strokes(lines, line, Affine.IDENTITY);
         }

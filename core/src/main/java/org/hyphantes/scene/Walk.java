@@ -9,6 +9,8 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
 
 /**
@@ -185,17 +187,18 @@ public final class Walk {
 
     /** The paint of an area as it is looked at. */
     private Paint paint(Paint own, Origin origin, double leastPixels) {
-        Colour fill = own.fill().orElse(null);
+        Fill fill = own.fill().orElse(null);
         if (fill != null && own.isPlain() && look.tints().isPresent()) {
-            fill = tints.computeIfAbsent(
-                    origin.key().figure(), f -> look.tints().get().of(scene.number(f)));
+            fill = new Flat(tints.computeIfAbsent(
+                    origin.key().figure(), f -> look.tints().get().of(scene.number(f))));
         }
         if (fill != null && look.lifted().isPresent() && origin.isWoven()) {
             fill = look.lifted().get().equals(origin.key())
                     ? fill
-                    : faded.computeIfAbsent(fill, c -> look.inks().paper().towards(c, FADED));
+                    : fill.map(f ->
+                            faded.computeIfAbsent(f, c -> look.inks().paper().towards(c, FADED)));
         }
-        Paint seen = own.filled(fill == null ? null : pale(fill));
+        Paint seen = own.filled(fill == null || look.strength() >= 1 ? fill : fill.map(this::pale));
         if (own.line().isPresent()) {
             // Colours of the design keep its own ink about them, whatever the theme.
             boolean tinted = own.isPlain() && look.tints().isPresent();

@@ -78,6 +78,15 @@ public final class Entry {
         return count;
     }
 
+    /** A whole number from 0 to a most. */
+    public int count(String key, int most) throws CannotRead {
+        int count = count(key);
+        if (count > most) {
+            throw new CannotRead(at + "/" + key, "a whole number from 0 to " + most + " is wanted here.");
+        }
+        return count;
+    }
+
     /** A list of whole numbers. */
     public List<Integer> counts(String key) throws CannotRead {
         if (!(value(key) instanceof List<?> list)) {

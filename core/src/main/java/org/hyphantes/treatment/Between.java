@@ -9,7 +9,8 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
@@ -100,10 +101,11 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
     }
 
     /** Colours pass into one another; one alone is that of all steps. */
-    private static Optional<Colour> colour(Surroundings.Named a, Surroundings.Named b, double share) {
-        return a.colour().isPresent() && b.colour().isPresent()
-                ? Optional.of(a.colour().get().towards(b.colour().get(), share))
-                : a.colour().or(b::colour);
+    private static Optional<Fill> colour(Surroundings.Named a, Surroundings.Named b, double share) {
+        return (a.colour().isPresent() && b.colour().isPresent()
+                        ? Optional.of(a.colour().get().towards(b.colour().get(), share))
+                        : a.colour().or(b::colour))
+                .map(Flat::new);
     }
 
     private static Point centre(Form a, Form b, double share) {

@@ -8,6 +8,8 @@ public enum ColouredBy {
     RING,
     /** Every second piece; lines by their figure. */
     CHEQUER,
+    /** What lies inside the closed lines of the figures, and what lies outside them. */
+    SIDE,
     /** The grounds between bands, by their rings; all else keeps what it has. */
     GROUND
 }

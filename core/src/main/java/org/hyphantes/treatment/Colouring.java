@@ -1,14 +1,21 @@
 package org.hyphantes.treatment;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.paint.Colour;
-import org.hyphantes.paint.Well;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Flat;
+import org.hyphantes.paint.Gradient;
+import org.hyphantes.paint.Stop;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Division;
+import org.hyphantes.piece.PieceName;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
@@ -18,22 +25,68 @@ import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.weave.Strand;
 
-/** Gives each strand, the strands of each figure, or pieces by their rings or in turn, a colour of the colourway, one well after another. */
-public record Colouring(String figures, ColouredBy by, Amount well) implements Treatment {
-    public static final Colouring STARTING = new Colouring(Surroundings.EVERY_FIGURE, ColouredBy.STRAND, Amount.of(1));
+/**
+ * Gives strands, figures, rings of pieces, grounds or sides their colours of the design's colourway, one well after another or mixed
+ * in steps, flat or passing into another well. Pieces that were filled by hand keep their fill.
+ *
+ * @param every of so many parts that follow on one another the first is coloured; the others keep what they have
+ * @param well the first well
+ * @param last the last one; in turn, after the twelfth comes the first again
+ * @param towards the well into which each fill passes, where it is not flat
+ * @param axis the bearing (degrees) along which it does, where it is linear
+ */
+public record Colouring(
+        String figures,
+        ColouredBy by,
+        Amount every,
+        Amount well,
+        Amount last,
+        WellOrder order,
+        Shade fill,
+        Amount towards,
+        Gradient.Over over,
+        Amount axis)
+        implements Treatment {
+    public static final Colouring STARTING = new Colouring(
+            Surroundings.EVERY_FIGURE,
+            ColouredBy.STRAND,
+            Amount.of(1),
+            Amount.of(1),
+            Amount.of(Colourway.WELLS),
+            WellOrder.IN_TURN,
+            Shade.FLAT,
+            Amount.of(1),
+            Gradient.Over.EACH_PART,
+            Amount.of(180));
+
+    /** What the fill of each part is. */
+    public enum Shade {
+        FLAT,
+        LINEAR,
+        RADIAL
+    }
+
+    private static final Kind WELL = new Kind.Count(1, Colourway.WELLS);
 
     private static final Schema<Colouring> SCHEMA = new Schema<>(
                     Colouring.class,
                     "colouring",
-                    "Colour {figures} by {by}, beginning with well {well}.",
+                    "Colour {figures} by {by}, one in {every}, wells {well} to {last} {order}; {fill} towards well {towards}, over {over}, at {axis}.",
                     List.of(
                             Setting.of(Colouring.class, "figures", new Kind.Figure("every figure", true)),
                             Setting.of(Colouring.class, "by"),
-                            Setting.of(Colouring.class, "well", new Kind.Count(1, Well.QUAY.size()))))
-            .because("Colours by strand show how many there are and where each goes.");
+                            Setting.of(Colouring.class, "every", new Kind.Count(1, 99)),
+                            Setting.of(Colouring.class, "well", WELL),
+                            Setting.of(Colouring.class, "last", WELL),
+                            Setting.of(Colouring.class, "order"),
+                            Setting.of(Colouring.class, "fill"),
+                            Setting.of(Colouring.class, "towards", WELL),
+                            Setting.of(Colouring.class, "over"),
+                            Setting.of(Colouring.class, "axis", new Kind.Degrees(-360, 360))))
+            .because("Colours by strand show how many there are and where each goes; by ring they tell near from far.");
 
     public Colouring withBy(ColouredBy other) {
-        return new Colouring(figures, other, well);
+        return new Colouring(figures, other, every, well, last, order, fill, towards, over, axis);
     }
 
     @Override
@@ -46,63 +99,133 @@ public record Colouring(String figures, ColouredBy by, Amount well) implements T
         return Phase.COLOUR;
     }
 
+    /** Parts in the order in which they are met: each key once, so that all of one key are coloured alike. */
+    private static final class Order {
+        private final Map<String, Integer> places = new LinkedHashMap<>();
+
+        void meet(String key) {
+            places.putIfAbsent(key, places.size());
+        }
+    }
+
     @Override
     public Work apply(Work work, Surroundings surroundings) {
+        Order order = new Order();
         boolean groundsAlone = by == ColouredBy.GROUND;
-        Map<String, Integer> order = new HashMap<>();
+        if (!groundsAlone) {
+            work.lines().forEach(l -> order.meet(key(l.key().figure(), l.key().toString())));
+            work.weaves()
+                    .forEach(laying -> laying.weave()
+                            .strands()
+                            .forEach(s ->
+                                    order.meet(key(s.key().figure(), s.key().toString()))));
+        }
+        Colourway wells = surroundings.colourway();
         List<Laid> lines = new ArrayList<>();
         for (Laid line : work.lines()) {
             lines.add(
                     groundsAlone
                             ? line
-                            : line.coloured(colour(
-                                    order, line.key().figure(), line.key().toString())));
+                            : fill(order, key(line.key().figure(), line.key().toString()), wells)
+                                    .map(line::coloured)
+                                    .orElse(line));
         }
         List<Laying> weaves = new ArrayList<>();
         for (Laying laying : work.weaves()) {
-            List<Optional<Colour>> colours = new ArrayList<>();
-            for (Strand strand : laying.weave().strands()) {
-                colours.add(Optional.of(
-                        colour(order, strand.key().figure(), strand.key().toString())));
+            List<Optional<Fill>> fills = new ArrayList<>();
+            for (int s = 0; s < laying.weave().strands().size(); s++) {
+                Strand strand = laying.weave().strands().get(s);
+                Optional<Fill> before = laying.colours().get(s);
+                fills.add(fill(order, key(strand.key().figure(), strand.key().toString()), wells)
+                        .or(() -> before));
             }
-            weaves.add(groundsAlone ? laying : laying.coloured(colours));
+            weaves.add(groundsAlone ? laying : laying.coloured(fills));
         }
-        return new Work(lines, weaves, work.mosaics().stream().map(this::inlaid).toList(), work.symmetry());
+        return new Work(
+                lines,
+                weaves,
+                work.mosaics().stream().map(i -> inlaid(i, surroundings)).toList(),
+                work.symmetry());
     }
 
-    /** Pieces by their ring, by every second one, or the grounds alone; by strand or figure they keep what they have. */
-    private Inlay inlaid(Inlay inlay) {
+    /** Pieces by their ring, by every second one, by their side of the figures, or the grounds alone; by strand or figure they keep what they have. */
+    private Inlay inlaid(Inlay inlay, Surroundings surroundings) {
         List<Tessera> pieces = inlay.mosaic().pieces();
         Division division = inlay.mosaic().division();
         boolean[] odd = by == ColouredBy.CHEQUER ? new Chequer(division).odd() : new boolean[0];
-        Map<String, Integer> order = new HashMap<>();
-        List<Optional<Colour>> colours = new ArrayList<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            int cell = pieces.get(i).cells().get(0);
+        Set<Integer> inside = by == ColouredBy.SIDE ? inside(division, surroundings) : Set.of();
+        List<String> keys = new ArrayList<>();
+        Order order = new Order();
+        for (Tessera piece : pieces) {
+            int cell = piece.cells().get(0);
             boolean ground = division.cells().get(cell).isGround();
-            String ring = "ring " + pieces.get(i).ring();
-            colours.add(
-                    switch (by) {
-                        case STRAND, FIGURE -> inlay.colours().get(i);
-                        case RING -> Optional.of(well(order.computeIfAbsent(ring, k -> order.size())));
-                        case CHEQUER -> Optional.of(well(odd[cell] ? 1 : 0));
-                        case GROUND ->
-                            ground
-                                    ? Optional.of(well(order.computeIfAbsent(ring, k -> order.size())))
-                                    : inlay.colours().get(i);
-                    });
+            String ring = "ring " + piece.ring();
+            String key = switch (by) {
+                case STRAND, FIGURE -> "";
+                case RING -> ring;
+                case CHEQUER -> odd[cell] ? "odd" : "even";
+                case SIDE -> inside.contains(cell) ? "inside" : "outside";
+                case GROUND -> ground ? ring : "";
+            };
+            keys.add(key);
         }
-        return inlay.coloured(colours);
+        List.of("even", "inside").stream().filter(keys::contains).forEach(order::meet);
+        keys.stream().filter(k -> !k.isEmpty()).forEach(order::meet);
+        List<Optional<Fill>> fills = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Optional<Fill> before = inlay.colours().get(i);
+            boolean byHand = inlay.mosaic().filled(pieces.get(i)).isPresent();
+            fills.add(
+                    byHand || keys.get(i).isEmpty()
+                            ? before
+                            : fill(order, keys.get(i), surroundings.colourway()).or(() -> before));
+        }
+        return inlay.coloured(fills);
     }
 
-    private Colour well(int place) {
-        return Well.QUAY
-                .get((place + (int) well.value() - 1) % Well.QUAY.size())
-                .colour();
+    private Set<Integer> inside(Division division, Surroundings surroundings) {
+        Set<Integer> inside = new HashSet<>();
+        surroundings.figures().keySet().stream()
+                .filter(f -> figures.equals(Surroundings.EVERY_FIGURE)
+                        || List.of(figures.split("\\s*,\\s*")).contains(f))
+                .forEach(f -> inside.addAll(division.meant(PieceName.beside(f, true))));
+        return inside;
     }
 
-    private Colour colour(Map<String, Integer> order, String figure, String strand) {
-        return well(order.computeIfAbsent(by == ColouredBy.STRAND ? strand : figure, k -> order.size()));
+    private String key(String figure, String strand) {
+        return by == ColouredBy.STRAND ? strand : figure;
+    }
+
+    /** The fill of a part; empty for one that keeps what it has. */
+    private Optional<Fill> fill(Order of, String key, Colourway wells) {
+        int place = of.places.getOrDefault(key, 0);
+        int step = (int) every.value();
+        if (place % step != 0) {
+            return Optional.empty();
+        }
+        int count = (of.places.size() + step - 1) / step;
+        Colour colour = colour(place / step, count, wells);
+        if (fill == Shade.FLAT) {
+            return Optional.of(new Flat(colour));
+        }
+        Colour end = wells.well((int) towards.value()).colour();
+        return Optional.of(new Gradient(
+                fill == Shade.LINEAR ? Gradient.Way.LINEAR : Gradient.Way.RADIAL,
+                List.of(new Stop(0, colour), new Stop(1, end)),
+                over,
+                axis.value()));
+    }
+
+    private Colour colour(int place, int count, Colourway wells) {
+        int first = (int) well.value();
+        int end = (int) last.value();
+        if (order == WellOrder.IN_STEPS) {
+            double share = count < 2 ? 0 : (double) place / (count - 1);
+            return wells.well(first).colour().towards(wells.well(end).colour(), share);
+        }
+        // To the very last well is all round: what begins with the eleventh has the first after the twelfth.
+        int wide = end == Colourway.WELLS ? end : Math.floorMod(end - first, Colourway.WELLS) + 1;
+        return wells.well(first + place % wide).colour();
     }
 
     @Override

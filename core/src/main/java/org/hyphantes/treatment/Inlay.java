@@ -3,7 +3,7 @@ package org.hyphantes.treatment;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.piece.Mosaic;
 
 /**
@@ -13,7 +13,7 @@ import org.hyphantes.piece.Mosaic;
  * @param weaves what of it was woven before it was divided, which gauges and acts on crossings still read
  */
 public record Inlay(
-        Mosaic mosaic, String group, String step, Affine placed, List<Optional<Colour>> colours, List<Laying> weaves) {
+        Mosaic mosaic, String group, String step, Affine placed, List<Optional<Fill>> colours, List<Laying> weaves) {
     public Inlay {
         weaves = List.copyOf(weaves);
         colours = List.copyOf(colours);
@@ -24,7 +24,7 @@ public record Inlay(
         return new Inlay(mosaic, group, step, map.after(placed), colours, weaves);
     }
 
-    Inlay coloured(List<Optional<Colour>> others) {
+    Inlay coloured(List<Optional<Fill>> others) {
         return new Inlay(mosaic, group, step, placed, others, weaves);
     }
 }

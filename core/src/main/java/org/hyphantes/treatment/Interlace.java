@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Numerals;
@@ -121,7 +121,7 @@ public record Interlace(
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         List<Strand> strands = new ArrayList<>();
-        Map<StrandKey, Optional<Colour>> colours = new HashMap<>();
+        Map<StrandKey, Optional<Fill>> colours = new HashMap<>();
         List<Laid> rest = new ArrayList<>();
         for (Laid laid : work.lines()) {
             if (laid.band().isPresent()) {
@@ -149,7 +149,7 @@ public record Interlace(
         if (woven.isEmpty()) {
             return work;
         }
-        List<Optional<Colour>> inOrder = woven.get().strands().stream()
+        List<Optional<Fill>> inOrder = woven.get().strands().stream()
                 .map(s -> colour(s.key(), colours))
                 .toList();
         List<Laying> weaves = new ArrayList<>(work.weaves());
@@ -159,8 +159,8 @@ public record Interlace(
     }
 
     /** The colour of a strand, or of the one that it was before it was broken. */
-    private static Optional<Colour> colour(StrandKey key, Map<StrandKey, Optional<Colour>> colours) {
-        Optional<Colour> own = colours.get(key);
+    private static Optional<Fill> colour(StrandKey key, Map<StrandKey, Optional<Fill>> colours) {
+        Optional<Fill> own = colours.get(key);
         return own != null || key.parts().isEmpty()
                 ? own == null ? Optional.empty() : own
                 : colours.getOrDefault(key.whole(), Optional.empty());

@@ -3,7 +3,7 @@ package org.hyphantes.treatment;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.weave.Shading;
 import org.hyphantes.weave.Weave;
 
@@ -12,7 +12,7 @@ import org.hyphantes.weave.Weave;
  * each of its strands, if any; and how it is shaded where strands dive under.
  */
 public record Laying(
-        Weave weave, String group, String step, Affine placed, List<Optional<Colour>> colours, Shading shading) {
+        Weave weave, String group, String step, Affine placed, List<Optional<Fill>> colours, Shading shading) {
     public Laying {
         colours = List.copyOf(colours);
     }
@@ -22,7 +22,7 @@ public record Laying(
         return new Laying(weave, group, step, map.after(placed), colours, shading);
     }
 
-    Laying coloured(List<Optional<Colour>> others) {
+    Laying coloured(List<Optional<Fill>> others) {
         return new Laying(weave, group, step, placed, others, shading);
     }
 }

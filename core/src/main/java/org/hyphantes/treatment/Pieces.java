@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -14,7 +15,10 @@ import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.offset.BandOutline;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Flat;
+import org.hyphantes.paint.NoFill;
 import org.hyphantes.piece.AreaBounds;
 import org.hyphantes.piece.Bounding;
 import org.hyphantes.piece.Division;
@@ -71,6 +75,7 @@ public record Pieces(
                     entry.choice("act", PieceAct.class),
                     entry.texts("pieces").stream().map(PieceName::of).toList(),
                     entry.has("corner") ? Optional.of(entry.longText("corner")) : Optional.empty(),
+                    entry.has("well") ? entry.count("well", Colourway.WELLS) : 0,
                     entry.choice("reach", Reach.class)));
 
     private static final Schema<Pieces> SCHEMA = new Schema<>(
@@ -97,6 +102,9 @@ public record Pieces(
         told.put("act", Entry.word(edit.act()));
         told.put("pieces", edit.pieces().stream().map(PieceName::text).toList());
         edit.corner().ifPresent(c -> told.put("corner", c));
+        if (edit.act() == PieceAct.FILL) {
+            told.put("well", edit.well());
+        }
         told.put("reach", Entry.word(edit.reach()));
         return told;
     }
@@ -156,9 +164,9 @@ public record Pieces(
                 lines.add(new Bounding(line.key(), "line", line.path()));
             }
         }
-        List<Optional<Colour>> areaColours = new ArrayList<>();
+        List<Optional<Fill>> areaColours = new ArrayList<>();
         work.lines().stream().filter(l -> l.band().isPresent()).forEach(l -> areaColours.add(l.colour()));
-        List<Optional<Colour>> courseColours = new ArrayList<>();
+        List<Optional<Fill>> courseColours = new ArrayList<>();
         for (Laying laying : work.weaves()) {
             weave(laying, areas, given, courseColours);
         }
@@ -168,21 +176,34 @@ public record Pieces(
         Point centre = work.turning().map(Turning::centre).orElse(Point.ORIGIN);
         Division division = Division.of(areas, lines, given, centre);
         Mosaic mosaic = Mosaic.of(division, edits, parting());
-        List<Optional<Colour>> colours = new ArrayList<>();
+        List<Optional<Fill>> colours = new ArrayList<>();
         for (Tessera piece : mosaic.pieces()) {
             int cell = piece.cells().get(0);
             int within = division.cells().get(cell).within();
-            colours.add(
-                    within >= 0 && within < areaColours.size()
+            colours.add(byHand(mosaic, piece, surroundings)
+                    .or(() -> within >= 0 && within < areaColours.size()
                             ? areaColours.get(within)
                             : division.given(cell).isPresent()
                                     ? courseColours.get(division.given(cell).getAsInt())
-                                    : Optional.empty());
+                                    : Optional.empty()));
         }
         List<Inlay> mosaics = new ArrayList<>(work.mosaics());
         mosaics.add(
                 new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours, work.weaves()));
         return new Work(List.of(), List.of(), mosaics, work.symmetry());
+    }
+
+    private static Optional<Fill> byHand(Mosaic mosaic, Tessera piece, Surroundings surroundings) {
+        OptionalInt well = mosaic.filled(piece);
+        return well.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        well.getAsInt() == 0
+                                ? new NoFill()
+                                : new Flat(surroundings
+                                        .colourway()
+                                        .well(well.getAsInt())
+                                        .colour()));
     }
 
     /** Whether there are more crossings than anybody could see or cut; few curves cannot have so many. */
@@ -207,8 +228,7 @@ public record Pieces(
                 .toList();
     }
 
-    private static void weave(
-            Laying laying, List<AreaBounds> areas, List<Given> given, List<Optional<Colour>> colours) {
+    private static void weave(Laying laying, List<AreaBounds> areas, List<Given> given, List<Optional<Fill>> colours) {
         Weave weave = laying.weave();
         for (int s = 0; s < weave.strands().size(); s++) {
             List<List<Region>> stretches = Grounds.stretches(weave, s);

@@ -8,14 +8,16 @@ import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.FigureList;
 import org.hyphantes.weave.StrandKey;
 
 /**
  * What a step may refer to: the ids of its group and of itself, the group's figures by their ids, the ground they are set out on,
- * and the watch that may break off long work.
+ * the colours of the design, and the watch that may break off long work.
  */
-public record Surroundings(String group, String step, Map<String, Named> figures, PageBox pageBox, Watch watch) {
+public record Surroundings(
+        String group, String step, Map<String, Named> figures, PageBox pageBox, Colourway colourway, Watch watch) {
     /**
      * A figure by its id, with its colour if it has one.
      *

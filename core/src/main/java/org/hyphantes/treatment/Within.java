@@ -11,7 +11,7 @@ import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Inside;
-import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.piece.Division;
 import org.hyphantes.piece.Given;
 import org.hyphantes.piece.Joint;
@@ -88,7 +88,7 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
         if (!cut.given().isEmpty()) {
             Division division = Division.of(List.of(), List.of(), cut.given(), Point.ORIGIN);
             Mosaic mosaic = Mosaic.of(division, List.of(), Joint.NONE);
-            List<Optional<Colour>> colours = new ArrayList<>();
+            List<Optional<Fill>> colours = new ArrayList<>();
             mosaic.pieces()
                     .forEach(p -> colours.add(
                             cut.colours().get(division.given(p.cells().get(0)).orElseThrow())));
@@ -139,7 +139,7 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
             for (int i = 0; i < inlay.mosaic().pieces().size(); i++) {
                 Tessera piece = inlay.mosaic().pieces().get(i);
                 StrandKey key = new StrandKey("", List.of(piece.number()));
-                Optional<Colour> colour = inlay.colours().get(i);
+                Optional<Fill> colour = inlay.colours().get(i);
                 piece.shapes().forEach(r -> cut.take(key, colour, "piece", r.map(inlay.placed())));
             }
         }
@@ -158,8 +158,8 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
     }
 
     /** What is left of areas, and their colours. */
-    private record Cut(List<Region> within, List<Given> given, List<Optional<Colour>> colours) {
-        void take(StrandKey key, Optional<Colour> colour, String role, Region region) {
+    private record Cut(List<Region> within, List<Given> given, List<Optional<Fill>> colours) {
+        void take(StrandKey key, Optional<Fill> colour, String role, Region region) {
             for (Region limit : within) {
                 if (!limit.outline().box().meets(region.outline().box())) {
                     continue;

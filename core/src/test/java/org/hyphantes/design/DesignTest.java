@@ -48,13 +48,13 @@ class DesignTest {
     void resolvedPrefixesAreRememberedAndALaterStepDoesNotRedoThem() throws Exception {
         Resolver resolver = new Resolver();
         Design design = TideRing.design();
-        Artwork turned = resolver.resolve(design.root().upTo(1), design.page().pageBox(), Watch.NONE);
+        Artwork turned = resolver.alone(design, design.root().upTo(1), Watch.NONE);
         resolver.resolve(design);
         Design clearer = new Subject.OfStep("design", "interlace-1")
                 .set(design, "clearance", "1")
                 .value();
         resolver.resolve(clearer);
-        Artwork again = resolver.resolve(clearer.root().upTo(1), design.page().pageBox(), Watch.NONE);
+        Artwork again = resolver.alone(clearer, clearer.root().upTo(1), Watch.NONE);
         assertThat(again.work()).isSameAs(turned.work());
     }
 
@@ -86,7 +86,7 @@ class DesignTest {
                         .value(circle.in(design).orElseThrow(), "out"))
                 .isEqualTo(new Amount(64, "seat"));
         assertThat(new Resolver()
-                        .resolve(design.root().upTo(0), design.page().pageBox(), Watch.NONE)
+                        .alone(design, design.root().upTo(0), Watch.NONE)
                         .work()
                         .lines())
                 .extracting(Laid::path)

@@ -27,8 +27,7 @@ class KnownPointsTest {
     private static final Set<PointKind> EVERY = EnumSet.allOf(PointKind.class);
 
     private static KnownPoints known(Design design, int steps) {
-        Artwork setOut =
-                new Resolver().resolve(design.root().upTo(steps), design.page().pageBox(), Watch.NONE);
+        Artwork setOut = new Resolver().alone(design, design.root().upTo(steps), Watch.NONE);
         return KnownPoints.of(design, design.root(), setOut.work(), Watch.NONE);
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
@@ -198,6 +199,7 @@ class MosaicTest {
                 waited++;
                 assertThat(after.pieces())
                         .noneMatch(Tessera::dropped)
+                        .noneMatch(p -> after.filled(p).isPresent())
                         .allMatch(p -> p.cells().size() == 1);
             } else {
                 done++;
@@ -235,9 +237,10 @@ class MosaicTest {
     private static PieceEdit seeded(Random random, Division division) {
         int cell = random.nextInt(division.cells().size());
         Reach reach = random.nextBoolean() ? Reach.THIS_ONE : Reach.EVERY_TURN;
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(4)) {
             case 0 -> edit(PieceAct.DROP, reach, division, cell);
             case 1 -> edit(PieceAct.KEEP, Reach.EVERY_TURN, division, cell);
+            case 2 -> PieceEdit.fill(1 + random.nextInt(12), List.of(division.name(cell)), reach);
             default -> {
                 List<Neighbour> beside = division.neighbours(cell);
                 yield beside.isEmpty()
@@ -280,6 +283,9 @@ class MosaicTest {
             switch (edit.act()) {
                 case DROP -> assertThat(piece.dropped()).isEqualTo(meant);
                 case KEEP -> assertThat(piece.dropped()).isEqualTo(!meant);
+                case FILL ->
+                    assertThat(after.filled(piece))
+                            .isEqualTo(meant ? OptionalInt.of(edit.well()) : OptionalInt.empty());
                 default -> assertThat(piece.cells().size() > 1).isEqualTo(meant);
             }
         }
@@ -303,11 +309,11 @@ class MosaicTest {
         List<PieceName> name = List.of(division.name(middle));
         double lost = (1 - Math.PI / 4) * 9;
         PieceEdit one =
-                new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), Reach.THIS_ONE);
+                new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), 0, Reach.THIS_ONE);
         PieceEdit each =
-                new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), Reach.EVERY_TURN);
+                new PieceEdit(PieceAct.ROUND, name, Optional.of(corners.get(1).word()), 0, Reach.EVERY_TURN);
         PieceEdit straight =
-                new PieceEdit(PieceAct.SQUARE, name, Optional.of(corners.get(2).word()), Reach.THIS_ONE);
+                new PieceEdit(PieceAct.SQUARE, name, Optional.of(corners.get(2).word()), 0, Reach.THIS_ONE);
         assertThat(left(square, pieces, one)).isCloseTo(1600 - lost, within(1e-9));
         assertThat(left(square, pieces, each)).isCloseTo(1600 - 4 * lost, within(1e-9));
         assertThat(left(square, pieces, each, straight)).isCloseTo(1600 - 3 * lost, within(1e-9));

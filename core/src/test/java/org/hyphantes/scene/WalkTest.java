@@ -14,6 +14,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.weave.StrandKey;
 import org.junit.jupiter.api.Test;
@@ -60,7 +61,7 @@ class WalkTest {
 
         @Override
         public void shade(Mark.Shade shade, Colour ink, Affine map) {
-            add("shade", Paint.BARE_LINE.filled(ink), map);
+            add("shade", Paint.BARE_LINE.filled(new Flat(ink)), map);
         }
 
         @Override
@@ -100,7 +101,7 @@ class WalkTest {
     }
 
     private static Mark.Stroke stroke(String figure, double x, Optional<Colour> colour) {
-        return new Mark.Stroke(circle(x, 5), Paint.line(colour), Origin.of(key(figure)));
+        return new Mark.Stroke(circle(x, 5), Paint.line(colour.map(Flat::new)), Origin.of(key(figure)));
     }
 
     private static Mark.Group group(Mark.Part part, Affine map, Mark... marks) {
@@ -127,7 +128,7 @@ class WalkTest {
                 Mark.Part.WEAVE,
                 map,
                 strand(0, area("a", 0, 0, Paint.BAND), shade, inner, area("a", 0, 12, Paint.BAND)),
-                strand(1, area("b", 1, 24, Paint.band(Optional.of(OXIDE))))));
+                strand(1, area("b", 1, 24, Paint.band(Optional.of(new Flat(OXIDE)))))));
     }
 
     @Test
@@ -182,8 +183,8 @@ class WalkTest {
     void tintsTellApartOnlyWhatHasNoColourOfItsOwn() {
         Recorder tinted =
                 fed(woven(Affine.IDENTITY), Look.PLAIN.at(ALL, 2).edged(1).tinted(TINTS));
-        assertThat(tinted.paint("areas 2 sides").fill()).contains(new Colour("#7FB3A6"));
-        assertThat(tinted.paint("areas 1 sides").fill()).contains(OXIDE);
+        assertThat(tinted.paint("areas 2 sides").fill()).contains(new Flat(new Colour("#7FB3A6")));
+        assertThat(tinted.paint("areas 1 sides").fill()).contains(new Flat(OXIDE));
         // Bone given by hand is a colour, and stays.
         Paint bone = Paint.band(Paint.BAND.fill());
         Recorder given = fed(
@@ -206,15 +207,16 @@ class WalkTest {
         assertThat(bands.paint("areas 2 sides").line())
                 .as("a filled band keeps its ink")
                 .contains(Paint.INK);
-        assertThat(bands.paint("shade").fill()).contains(dark.shade());
+        assertThat(bands.paint("shade").fill()).contains(new Flat(dark.shade()));
     }
 
     @Test
     void aLiftedStrandStandsOutAndAllOthersFade() {
         Look look = Look.PLAIN.at(ALL, 2).edged(1).lifting(Optional.of(key("b")));
         Recorder lifted = fed(woven(Affine.IDENTITY), look);
-        assertThat(lifted.paint("areas 1 sides").fill()).contains(OXIDE);
-        Colour faded = new Colour("#FFFFFF").towards(Paint.BAND.fill().orElseThrow(), 1.0 / 3);
+        assertThat(lifted.paint("areas 1 sides").fill()).contains(new Flat(OXIDE));
+        Flat faded = new Flat(
+                new Colour("#FFFFFF").towards(Paint.BAND.fill().orElseThrow().colour(), 1.0 / 3));
         assertThat(lifted.paint("areas 2 sides").fill()).contains(faded);
     }
 

@@ -15,7 +15,7 @@ import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.geometry.offset.Ends;
-import org.hyphantes.paint.Well;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Scope;
@@ -177,17 +177,17 @@ class BandworkTest {
         byStrand.add(with(Colouring.STARTING, "well", "11"));
         Artwork strands = artwork(forms, byStrand.toArray(Treatment[]::new));
         assertThat(strands.work().weaves().get(0).colours())
-                .extracting(c -> c.orElseThrow().hex())
+                .extracting(c -> c.orElseThrow().colour().hex())
                 .containsExactly(hex(10), hex(11), hex(0), hex(1));
         byStrand.set(3, with(Colouring.STARTING, "by", "figure"));
         Artwork figures = artwork(forms, byStrand.toArray(Treatment[]::new));
         assertThat(figures.work().weaves().get(0).colours())
-                .extracting(c -> c.orElseThrow().hex())
+                .extracting(c -> c.orElseThrow().colour().hex())
                 .containsExactly(hex(0), hex(0), hex(0), hex(1));
     }
 
     private static String hex(int well) {
-        return Well.QUAY.get(well).colour().hex();
+        return Colourway.QUAY.wells().get(well).colour().hex();
     }
 
     /** Where three strands meet nobody can say who lies over whom: bands are parted straight across, and none is lost. */

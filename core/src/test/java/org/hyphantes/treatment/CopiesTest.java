@@ -193,7 +193,8 @@ class CopiesTest {
                         new Step(true, Interlace.STARTING),
                         new Step(true, with(Turn.of(2), "about", "A"))));
         assertThat(woven.scene().flat())
-                .extracting(s -> ((Mark.Area) s).paint().fill().orElseThrow().hex())
+                .extracting(s ->
+                        ((Mark.Area) s).paint().fill().orElseThrow().colour().hex())
                 .containsOnly("#000000", "#FF8040");
         assertThat(Colour.named("oxide")).contains(new Colour("#A4472F"));
         assertThat(Colour.named("furlong")).isEmpty();

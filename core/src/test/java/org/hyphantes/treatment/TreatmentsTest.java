@@ -299,7 +299,7 @@ class TreatmentsTest {
             }
         };
         Resolver resolver = new Resolver();
-        Assertions.assertThatThrownBy(() -> resolver.resolve(TideRing.design().root(), PageBox.WIDE, soon))
+        Assertions.assertThatThrownBy(() -> resolver.resolve(TideRing.design(), soon))
                 .isInstanceOf(BrokenOff.class);
         assertThat(resolver.resolve(TideRing.design()).scene().flat())
                 .as("and can be taken up again")

@@ -1,5 +1,6 @@
 package org.hyphantes.desktop;
 
+import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
@@ -68,12 +69,19 @@ final class EditMenu {
 
     private Menu colours() {
         Menu menu = new Menu("Colour");
-        for (Well well : Well.QUAY) {
-            MenuItem item = MenuLine.item(well.name(), "", () -> arrange.colour(well.name()));
-            item.setGraphic(new Rectangle(14, 14, Color.web(well.colour().hex())));
-            menu.getItems().add(item);
-        }
-        menu.getItems().addAll(new SeparatorMenuItem(), MenuLine.item("none", "", () -> arrange.colour("none")));
+        menu.getItems().add(MenuLine.item("none", "", () -> arrange.colour("none")));
+        // The colours are those that the design has when they are asked for.
+        menu.setOnShowing(e -> {
+            menu.getItems().subList(0, menu.getItems().size() - 1).clear();
+            List<Well> wells = desk.design().colourway().wells();
+            for (int i = wells.size() - 1; i >= 0; i--) {
+                String number = String.valueOf(i + 1);
+                MenuItem item = MenuLine.item(number + "  " + wells.get(i).name(), "", () -> arrange.colour(number));
+                item.setGraphic(
+                        new Rectangle(14, 14, Color.web(wells.get(i).colour().hex())));
+                menu.getItems().add(0, item);
+            }
+        });
         return menu;
     }
 

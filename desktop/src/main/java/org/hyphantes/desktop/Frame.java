@@ -84,7 +84,7 @@ public final class Frame extends Pane {
         wording = new Wording(bench, Stages.EACH);
         documents = new Documents(desk, wording, remembered, choice);
         field = new Field(bench, Stages.EACH);
-        wording.words().onTyped(field::typed);
+        wording.words().onTyped(text -> field.ask(h -> h.typed(text)));
         wording.onHeight(this::requestLayout);
         strip = new RecipeStrip(bench);
         Snags snags = new Snags(desk);

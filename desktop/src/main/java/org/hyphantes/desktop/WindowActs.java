@@ -8,6 +8,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.desktop.field.Field;
 import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.wording.Wording;
 import org.hyphantes.geometry.Point;
 
@@ -27,7 +28,7 @@ final class WindowActs {
 
     /** Removes what is taken hold of in the field, or what is selected, or the step that the sentence is about. */
     void delete() {
-        if (field.delete()) {
+        if (field.ask(Hand::delete)) {
             return;
         }
         if (!desk.view().chosen().isEmpty()) {
@@ -65,7 +66,9 @@ final class WindowActs {
         } else if (Character.isDigit(c) || "(=.-".indexOf(c) >= 0) {
             boolean free = desk.view().stage().equals(Gallery.SET_OUT)
                     && desk.view().subject().isEmpty();
-            if (free && Character.isDigit(c)) {
+            if (Character.isDigit(c) && field.isFocused() && field.ask(h -> h.digit(c - '0'))) {
+                event.consume();
+            } else if (free && Character.isDigit(c)) {
                 wording.beginWord(character);
                 event.consume();
             } else if (wording.beginNumber(character)) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Files;
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -14,6 +15,7 @@ import org.hyphantes.design.Design;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.NoFill;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
 import org.junit.jupiter.api.BeforeEach;
@@ -104,6 +106,51 @@ class PiecesWindowTest extends WindowFixture {
         eventually(() -> assertThat(dropped()).isEqualTo(49));
         typed(robot, "select ring 9");
         eventually(() -> assertThat(message(robot)).contains("Say which"));
+    }
+
+    private String colour(int piece) {
+        return desk.resolved()
+                .finished()
+                .work()
+                .mosaics()
+                .get(0)
+                .colours()
+                .get(piece - 1)
+                .map(f -> f instanceof NoFill ? "none" : f.colour().hex())
+                .orElse("as it is");
+    }
+
+    /** A digit fills with its well, with siblings; 0 takes the fill away, the same again gives back what was; wells change all that has them. */
+    @Test
+    void piecesAreFilledByDigitsWordsAndWells(FxRobot robot) throws Exception {
+        robot.moveTo(cell(38));
+        robot.type(KeyCode.DIGIT4);
+        eventually(() -> assertThat(colour(38)).isEqualTo("#1F4E5F"));
+        assertThat(colour(49)).as("its siblings too").isEqualTo("#1F4E5F");
+        typed(robot, "well 4 teal");
+        eventually(() -> assertThat(colour(38)).isEqualTo("#008080"));
+        typed(robot, "fill 0 ring 1");
+        eventually(() -> assertThat(colour(1)).isEqualTo("none"));
+        typed(robot, "colouring");
+        eventually(() -> assertThat(colour(14)).isEqualTo("#7DAE9A"));
+        assertThat(colour(38)).as("by hand counts more").isEqualTo("#008080");
+        java.nio.file.Path file = folder.resolve("filled" + ProjectFile.ENDING);
+        ProjectFile.save(desk.design(), file);
+        assertThat(ProjectFile.open(file)).isEqualTo(desk.design());
+        typed(robot, "colourway kiln");
+        eventually(() -> assertThat(colour(38)).isEqualTo("#33231D"));
+        Node wells = robot.lookup("#wells").query();
+        robot.clickOn(cell(38));
+        robot.clickOn(wells, MouseButton.PRIMARY);
+        eventually(() -> assertThat(colour(38)).isNotEqualTo("#33231D"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(colour(38)).isEqualTo("#33231D"));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.moveTo(cell(38)).type(KeyCode.DIGIT4);
+        eventually(() ->
+                assertThat(colour(38)).as("the same again: as coloured by ring").isEqualTo("#9B2F2B"));
+        typed(robot, "well 99");
+        eventually(() -> assertThat(message(robot)).contains("numbered from 1 to 12"));
     }
 
     /** A corner by the other way at it, all corners by a word; undone, kept in the file, and taken back by the same again. */

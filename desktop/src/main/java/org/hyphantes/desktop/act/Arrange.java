@@ -149,11 +149,15 @@ public final class Arrange {
 
     /** Gives what is selected a colour: a name of the colourway, hexadecimal digits, or none. */
     public void colour(String words) {
-        Optional<Colour> colour = Colour.named(words);
+        Optional<Colour> colour = desk.design().colourway().colour(words);
         if (colour.isEmpty() && !words.strip().equals("none")) {
             desk.warn("Colours are "
-                    + String.join(", ", Well.QUAY.stream().map(Well::name).toList())
-                    + ", six hexadecimal digits such as #A4472F, or none.");
+                    + String.join(
+                            ", ",
+                            desk.design().colourway().wells().stream()
+                                    .map(Well::name)
+                                    .toList())
+                    + ", numbers of wells, #A4472F, teal and the like, hsl(160 40% 30%), or none.");
         } else if (chosen.isSomething()) {
             chosen.keep(Arranging.colour(chosen.group(), chosen.ids(), colour));
         }

@@ -70,7 +70,7 @@ final class Beginning {
         };
         try {
             Group root = desk.root();
-            Artwork lines = new Resolver().resolve(root, desk.design().page().pageBox(), watch);
+            Artwork lines = new Resolver().resolve(desk.design(), root, watch);
             return Fitting.band(lines.work().lines().stream().map(Laid::path).toList(), watch).stream()
                     .mapToObj(Band.STARTING::withWidth)
                     .findFirst()

@@ -16,6 +16,7 @@ import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.figure.Drawn;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Phase;
@@ -62,7 +63,12 @@ public final class Casting {
             String name = names.getOrDefault(figure, "Path") + " " + counts.merge(figure, 1, Integer::sum);
             of.computeIfAbsent(figure, f -> new ArrayList<>()).add(id);
             paths.add(new Figure(
-                    id, name, Drawn.of(List.of(line.path())), Standing.PLAIN, Optional.empty(), line.colour()));
+                    id,
+                    name,
+                    Drawn.of(List.of(line.path())),
+                    Standing.PLAIN,
+                    Optional.empty(),
+                    line.colour().map(Fill::colour)));
         }
         return paths;
     }

@@ -36,7 +36,7 @@ public final class Choosing {
     /** Selects all members of a kind, of a colour, or whose names begin so. */
     public void named(String words) {
         String wanted = words.strip().toLowerCase(Locale.ROOT);
-        Optional<Colour> colour = Colour.named(wanted);
+        Optional<Colour> colour = desk.design().colourway().colour(wanted);
         Set<String> ids = new LinkedHashSet<>();
         for (Member member : desk.root().members()) {
             boolean kind = member instanceof Figure figure

@@ -111,7 +111,9 @@ public final class CornerPiece extends Region {
         key.autosize();
         key.setVisible(!isTab());
         key.relocate(14 + title.getWidth(), below ? h - title.getHeight() - 5 : 6);
-        note.resizeRelocate(24, h / 2 + (lower ? 8 : 0), w - 48, Habits.of(44));
+        double words = Math.ceil(note.prefHeight(w - 32));
+        double room = below ? h - title.getHeight() - 8 - words : h - words - 4;
+        note.resizeRelocate(16, Math.min(h / 2 + (lower ? 8 : 0), room), w - 32, words);
         if (resized) {
             unhurried.wish();
         }
@@ -141,7 +143,7 @@ public final class CornerPiece extends Region {
             } else {
                 gc.setStroke(palette.edge());
                 gc.setLineWidth(1.5);
-                stage.drawHint(gc, w / 2, h / 2 - 24);
+                stage.drawHint(gc, w / 2, Math.min(h / 2 - 24, note.getLayoutY() - 32));
             }
         }
         echo();

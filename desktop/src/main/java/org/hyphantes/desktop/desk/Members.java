@@ -4,6 +4,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Resolver;
@@ -17,7 +18,8 @@ final class Members {
     private final Map<Member, Scene> kept = new IdentityHashMap<>();
     private PageBox keptOn = PageBox.WIDE;
 
-    Map<String, Scene> of(Group group, PageBox pageBox, Watch watch) {
+    Map<String, Scene> of(Design design, Group group, Watch watch) {
+        PageBox pageBox = design.page().pageBox();
         if (!keptOn.equals(pageBox)) {
             kept.clear();
             keptOn = pageBox;
@@ -26,7 +28,7 @@ final class Members {
         Map<String, Scene> scenes = new LinkedHashMap<>();
         for (Member member : group.members()) {
             Scene known = kept.get(member);
-            Scene scene = known != null ? known : scene(group, member, pageBox, watch);
+            Scene scene = known != null ? known : scene(design, group, member, watch);
             now.put(member, scene);
             scenes.put(member.id(), scene);
         }
@@ -35,8 +37,8 @@ final class Members {
         return scenes;
     }
 
-    private static Scene scene(Group group, Member member, PageBox pageBox, Watch watch) {
+    private static Scene scene(Design design, Group group, Member member, Watch watch) {
         Group alone = group.withRecipe(List.of()).withMembers(List.of(member.standing(Standing.PLAIN)));
-        return new Resolver().resolve(alone, pageBox, watch).lines();
+        return new Resolver().alone(design, alone, watch).lines();
     }
 }

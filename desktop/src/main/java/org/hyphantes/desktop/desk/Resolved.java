@@ -58,10 +58,10 @@ public record Resolved(
         PageBox pageBox = design.page().pageBox();
         List<String> figures = design.figures();
         int settingOut = root.settingOut();
-        Artwork setOut = resolver.resolve(root.upTo(settingOut), pageBox, figures, watch);
+        Artwork setOut = resolver.resolve(design, root.upTo(settingOut), watch);
         Artwork finished = resolver.resolve(design, watch);
         boolean whole = root == design.root() && wish.shuttle() >= root.recipe().size();
-        Artwork field = whole ? finished : resolver.resolve(root.upTo(wish.shuttle()), pageBox, figures, watch);
+        Artwork field = whole ? finished : resolver.resolve(design, root.upTo(wish.shuttle()), watch);
         Optional<KnownPoints> known =
                 wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
         Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
@@ -87,7 +87,7 @@ public record Resolved(
                 Artwork.of(Work.of(Resolver.helpers(root, pageBox, watch)), figures, watch)
                         .lines(),
                 briefs(design, root, finished.work()),
-                pictures.of(root, pageBox, watch));
+                pictures.of(design, root, watch));
     }
 
     private static Map<String, String> briefs(Design design, Group root, Work work) {

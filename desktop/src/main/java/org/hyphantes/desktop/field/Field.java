@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
@@ -261,14 +262,9 @@ public final class Field extends Pane implements Glass {
         return desk.resolved() == null ? "" : hand().at();
     }
 
-    /** Text typed that only the stage has a meaning for; false when it has none. */
-    public boolean typed(String text) {
-        return desk.resolved() != null && hand().typed(text);
-    }
-
-    /** Deletes what is taken hold of in the field; false when nothing is. */
-    public boolean delete() {
-        return hand().delete();
+    /** Asks the hand for something that only its stage has a meaning for; false when it has none now. */
+    public boolean ask(Predicate<Hand> act) {
+        return desk.resolved() != null && act.test(hand());
     }
 
     private void pan(MouseEvent event) {

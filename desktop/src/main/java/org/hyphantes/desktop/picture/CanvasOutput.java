@@ -5,6 +5,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.paint.CycleMethod;
 import javafx.scene.paint.LinearGradient;
+import javafx.scene.paint.RadialGradient;
 import javafx.scene.paint.Stop;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
@@ -13,7 +14,10 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Ramp;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
@@ -44,7 +48,7 @@ public final class CanvasOutput implements Output {
         Tracer tracer = new Tracer(gc, camera, map);
         gc.beginPath();
         areas.forEach(a -> tracer.trace(a.region()));
-        paint.fill().ifPresent(fill -> fill(colour(fill)));
+        paint.fill().ifPresent(fill -> fill(paint(fill, map)));
         double weight = paint.weight() * camera.scale();
         if (paint.line().isEmpty() || weight <= 0) {
             return;
@@ -102,10 +106,33 @@ public final class CanvasOutput implements Output {
         gc.restore();
     }
 
-    private void fill(Color colour) {
-        gc.setFill(colour);
+    private void fill(javafx.scene.paint.Paint paint) {
+        gc.setFill(paint);
         gc.setFillRule(FillRule.EVEN_ODD);
         gc.fill();
+    }
+
+    private javafx.scene.paint.Paint paint(Fill fill, Affine map) {
+        if (!(fill instanceof Ramp ramp)) {
+            return colour(fill.colour());
+        }
+        Point from = map.of(ramp.from());
+        Point to = map.of(ramp.to());
+        List<Stop> stops = ramp.stops().stream()
+                .map(s -> new Stop(s.at(), colour(s.colour())))
+                .toList();
+        return ramp.way() == Gradient.Way.LINEAR
+                ? new LinearGradient(
+                        camera.x(from), camera.y(from), camera.x(to), camera.y(to), false, CycleMethod.NO_CYCLE, stops)
+                : new RadialGradient(
+                        0,
+                        0,
+                        camera.x(from),
+                        camera.y(from),
+                        from.distance(to) * camera.scale(),
+                        false,
+                        CycleMethod.NO_CYCLE,
+                        stops);
     }
 
     private void line(Color colour, double weight) {

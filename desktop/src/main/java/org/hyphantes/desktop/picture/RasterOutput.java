@@ -4,17 +4,25 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.GradientPaint;
 import java.awt.Graphics2D;
+import java.awt.LinearGradientPaint;
+import java.awt.RadialGradientPaint;
 import java.awt.Shape;
 import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.Consumer;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Ramp;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
 
@@ -39,6 +47,30 @@ final class RasterOutput implements Output {
         return Color.decode(colour.hex());
     }
 
+    /** A fill as Java 2D has it; the last of several stops at one place counts, for it takes no two. */
+    private java.awt.Paint paint(Fill fill, Affine map) {
+        if (!(fill instanceof Ramp ramp)
+                || ramp.from().distance(ramp.to()) < 1e-12
+                || ramp.stops().size() < 2) {
+            return colour(fill.colour());
+        }
+        Ramp laid = ramp.map(pixels.after(map));
+        TreeMap<Float, Color> stops = new TreeMap<>();
+        laid.stops().forEach(s -> stops.put((float) s.at(), colour(s.colour())));
+        float[] at = new float[stops.size()];
+        Color[] colours = new Color[stops.size()];
+        int i = 0;
+        for (Map.Entry<Float, Color> stop : stops.entrySet()) {
+            at[i] = stop.getKey();
+            colours[i++] = stop.getValue();
+        }
+        Point2D from = new Point2D.Double(laid.from().x(), laid.from().y());
+        return laid.way() == Gradient.Way.LINEAR
+                ? new LinearGradientPaint(
+                        from, new Point2D.Double(laid.to().x(), laid.to().y()), at, colours)
+                : new RadialGradientPaint(from, (float) laid.from().distance(laid.to()), at, colours);
+    }
+
     private Path2D traced(Affine map, Consumer<Tracer> tracing) {
         Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
         tracing.accept(new Tracer(Pen.on(path), pixels.after(map)));
@@ -55,7 +87,7 @@ final class RasterOutput implements Output {
     @Override
     public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
         paint.fill().ifPresent(fill -> {
-            graphics.setColor(colour(fill));
+            graphics.setPaint(paint(fill, map));
             by(areas, some -> graphics.fill(traced(map, t -> some.forEach(a -> t.trace(a.region())))));
         });
         double weight = paint.weight() * scale;

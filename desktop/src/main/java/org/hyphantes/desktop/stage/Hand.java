@@ -65,6 +65,11 @@ public interface Hand {
         return false;
     }
 
+    /** A digit by itself; false when the stage has no meaning for it now. */
+    default boolean digit(int digit) {
+        return false;
+    }
+
     /** Deletes what is taken hold of; false when nothing is. */
     default boolean delete() {
         return false;

@@ -58,6 +58,7 @@ public final class Words {
         words.add("redo");
         words.addAll(FigureWords.ALL);
         words.addAll(DesignWords.ALL);
+        words.addAll(WellWords.ALL);
         stages.forEach(s -> words.addAll(s.words()));
         return words.stream().distinct().toList();
     }
@@ -117,6 +118,9 @@ public final class Words {
         }
         if (DesignWords.ALL.contains(word)) {
             return new DesignWords(desk).run(word, rest);
+        }
+        if (WellWords.ALL.contains(word)) {
+            return new WellWords(desk).run(word, rest);
         }
         for (Stage stage : stages) {
             if (stage.words().contains(word)) {

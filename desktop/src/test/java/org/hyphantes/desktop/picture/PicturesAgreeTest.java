@@ -99,13 +99,13 @@ class PicturesAgreeTest {
         assertThat((double) apart / inked).as("pixels that are not alike").isLessThan(share);
     }
 
-    private static int distance(int a, int b) {
+    static int distance(int a, int b) {
         return Math.max(
                 Math.abs((a >> 16 & 255) - (b >> 16 & 255)),
                 Math.max(Math.abs((a >> 8 & 255) - (b >> 8 & 255)), Math.abs((a & 255) - (b & 255))));
     }
 
-    private static BufferedImage file(String svg, Box page, Camera camera) {
+    static BufferedImage file(String svg, Box page, Camera camera) {
         SVGDocument document = new SVGLoader()
                 .load(
                         new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)),
@@ -125,7 +125,7 @@ class PicturesAgreeTest {
         return image;
     }
 
-    private static int[] canvas(Consumer<GraphicsContext> drawing) throws Exception {
+    static int[] canvas(Consumer<GraphicsContext> drawing) throws Exception {
         return WaitForAsyncUtils.waitForAsyncFx(20_000, () -> drawn(drawing));
     }
 

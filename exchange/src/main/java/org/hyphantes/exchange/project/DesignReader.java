@@ -25,6 +25,7 @@ import org.hyphantes.design.Step;
 import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -108,22 +109,7 @@ final class DesignReader {
 
     private Design read(JsonNode tree) throws CannotOpen {
         Older.upgrade(tree);
-        Fields.only(
-                tree,
-                "",
-                List.of(
-                        "format",
-                        "version",
-                        "name",
-                        "unit",
-                        "material",
-                        "narrowest",
-                        "measures",
-                        "page",
-                        "net",
-                        "sketch",
-                        "members",
-                        "recipe"));
+        Fields.only(tree, "", DesignWriter.KEYS);
         String name = or("Design", () -> Fields.name(tree, "name", ""));
         Unit unit = or(
                 Unit.MM,
@@ -138,8 +124,9 @@ final class DesignReader {
         Net net = or(Net.STARTING, () -> (Net) whole(tree, "net", Net.STARTING));
         square = net.step().value();
         Sketch sketch = or(Sketch.STARTING, () -> (Sketch) whole(tree, "sketch", Sketch.STARTING));
+        Colourway colourway = or(Colourway.QUAY, () -> ColourwayNode.read(tree));
         Making making = or(material, () -> making(tree, material));
-        return new Design(name, unit, making, measures, page, net, sketch, group(tree, "design", name, ""));
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, group(tree, "design", name, ""));
     }
 
     /** What reads something and may find that it cannot. */

@@ -12,11 +12,28 @@ import org.hyphantes.design.Making;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Standing;
 import org.hyphantes.design.Step;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 
 /** Lays a design out as a tree of plain JSON values; settings by their schemas. */
 final class DesignWriter {
+    /** What a design is written with. */
+    static final List<String> KEYS = List.of(
+            "format",
+            "version",
+            "name",
+            "unit",
+            "material",
+            "narrowest",
+            "measures",
+            "page",
+            "net",
+            "sketch",
+            "colourway",
+            "members",
+            "recipe");
+
     private final JsonMapper mapper;
 
     private DesignWriter(JsonMapper mapper) {
@@ -39,6 +56,12 @@ final class DesignWriter {
         settings(tree.putObject("net"), design.net());
         if (design.sketch().isPresent()) {
             settings(tree.putObject("sketch"), design.sketch());
+        }
+        if (!design.colourway().equals(Colourway.QUAY)) {
+            ObjectNode colourway = tree.putObject("colourway");
+            colourway.put("name", design.colourway().name());
+            ArrayNode wells = colourway.putArray("wells");
+            design.colourway().wells().forEach(well -> wells.add(well.text()));
         }
         new DesignWriter(mapper).group(tree, design.root());
         return tree;

@@ -15,7 +15,11 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Ramp;
+import org.hyphantes.paint.Stop;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
 import org.hyphantes.weave.Strand;
@@ -42,6 +46,9 @@ final class SvgOutput implements Output {
     private final Deque<Boolean> open = new ArrayDeque<>();
 
     private final Map<String, Integer> ids = new HashMap<>();
+
+    /** The gradients that are written, by their ids. */
+    private final Map<Ramp, String> gradients = new HashMap<>();
 
     SvgOutput(XMLStreamWriter xml) {
         this.xml = xml;
@@ -135,7 +142,8 @@ final class SvgOutput implements Output {
             Watch.ask();
             String id =
                     ring > 0 ? "piece-" + area.origin().piece() : (lines ? "band" : strand) + "-" + number(Named.AREA);
-            path(id, PathData.of(laid(area.region(), map)), paint);
+            Paint laid = paint.fill().orElse(null) instanceof Ramp ramp ? paint.filled(ramp.map(map)) : paint;
+            path(id, PathData.of(laid(area.region(), map)), laid);
         }
     }
 
@@ -158,11 +166,12 @@ final class SvgOutput implements Output {
 
     private void path(String id, String data, Paint paint) {
         sure(() -> {
+            String fill = paint.fill().isEmpty() ? "none" : fill(paint.fill().get());
             line(2);
             xml.writeEmptyElement("path");
             id(id);
             xml.writeAttribute("d", data);
-            xml.writeAttribute("fill", paint.fill().map(Colour::hex).orElse("none"));
+            xml.writeAttribute("fill", fill);
             if (paint.fill().isPresent()) {
                 xml.writeAttribute("fill-rule", "evenodd");
             }
@@ -171,6 +180,39 @@ final class SvgOutput implements Output {
                 xml.writeAttribute("stroke-width", PathData.number(paint.weight(), 4));
             }
         });
+    }
+
+    /** What a fill is called by a path; a gradient is written before the first that has it (SVG 2, section 14). */
+    private String fill(Fill fill) throws XMLStreamException {
+        if (!(fill instanceof Ramp ramp)) {
+            return fill.colour().hex();
+        }
+        String id = gradients.get(ramp);
+        if (id == null) {
+            id = unique("gradient-" + (gradients.size() + 1));
+            gradients.put(ramp, id);
+            boolean linear = ramp.way() == Gradient.Way.LINEAR;
+            line(2);
+            xml.writeStartElement(linear ? "linearGradient" : "radialGradient");
+            xml.writeAttribute("id", id);
+            xml.writeAttribute("gradientUnits", "userSpaceOnUse");
+            place(linear ? "x1" : "cx", linear ? "y1" : "cy", ramp.from());
+            if (linear) {
+                place("x2", "y2", ramp.to());
+            } else {
+                xml.writeAttribute("r", PathData.number(ramp.from().distance(ramp.to()), 5));
+            }
+            for (Stop stop : ramp.stops()) {
+                stop(PathData.number(stop.at(), 5), stop.colour().hex(), 1);
+            }
+            xml.writeEndElement();
+        }
+        return "url(#" + id + ")";
+    }
+
+    private void place(String x, String y, Point place) throws XMLStreamException {
+        xml.writeAttribute(x, PathData.number(place.x(), 5));
+        xml.writeAttribute(y, PathData.number(place.y(), 5));
     }
 
     /** A stretch with ink that fades out along it. */

@@ -17,6 +17,8 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.scene.Look;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
@@ -39,10 +41,10 @@ class DemoPicturesTest {
         Work work = new Resolver().resolve(design).work();
         List<Laying> weaves = new ArrayList<>();
         for (Laying laying : work.weaves()) {
-            List<Optional<Colour>> colours = new ArrayList<>();
+            List<Optional<Fill>> colours = new ArrayList<>();
             for (int s = 0; s < laying.weave().strands().size(); s++) {
-                colours.add(Optional.of(new Colour(
-                        String.format(Locale.ROOT, "#%02X%02X%02X", 40 + 23 * s % 200, 90, 220 - 31 * s % 180))));
+                colours.add(Optional.of(new Flat(new Colour(
+                        String.format(Locale.ROOT, "#%02X%02X%02X", 40 + 23 * s % 200, 90, 220 - 31 * s % 180)))));
             }
             weaves.add(
                     new Laying(laying.weave(), laying.group(), laying.step(), Affine.IDENTITY, colours, Shading.NONE));
@@ -76,7 +78,7 @@ class DemoPicturesTest {
                             .get(0)
                             .colours()
                             .get(crossing.over())
-                            .map(c -> Color.decode(c.hex()))
+                            .map(c -> Color.decode(c.colour().hex()))
                             .orElseThrow());
             for (int side : new int[] {-1, 1}) {
                 Point gap =

@@ -14,6 +14,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Mark;
@@ -38,7 +39,7 @@ class SvgOutputTest {
     }
 
     private static Mark.Area area(double left, double top, double side) {
-        return new Mark.Area(square(left, top, side), Paint.INNER_LINE.filled(OXIDE), ORIGIN);
+        return new Mark.Area(square(left, top, side), Paint.INNER_LINE.filled(new Flat(OXIDE)), ORIGIN);
     }
 
     private static Raster drawn(List<Mark> marks) {

@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.PieceActs;
+import org.hyphantes.design.PieceFills;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Picked;
@@ -144,6 +145,29 @@ final class PieceChoice {
     /** Drops what a name means, takes it back, or keeps only that. */
     boolean leaveOut(PieceName meant, boolean keeping) {
         return done(acts -> keeping ? acts.keep(meant) : acts.drop(meant), NOT_OURS);
+    }
+
+    private PieceFills fills() {
+        return new PieceFills(desk.design(), inlay().orElseThrow());
+    }
+
+    /** Fills cells with a well, 0 for none. */
+    boolean fill(List<Integer> cells, int well, Reach reach) {
+        return !cells.isEmpty() && done(acts -> fills().fill(cells, well, reach), NOT_OURS);
+    }
+
+    /** Fills what a name means. */
+    boolean fill(PieceName meant, int well) {
+        return done(acts -> fills().fill(meant, well), NOT_OURS);
+    }
+
+    /** Fills what is selected, as a whole card of wells does. */
+    void fillSelected(int well) {
+        if (cells().isEmpty()) {
+            desk.warn("Select pieces first, then click a well; or point at a piece and press its number.");
+        } else {
+            fill(cells(), well, Reach.THIS_ONE);
+        }
     }
 
     boolean keepAll() {

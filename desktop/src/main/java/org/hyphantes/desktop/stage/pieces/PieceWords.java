@@ -13,6 +13,7 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.PieceName;
@@ -22,7 +23,7 @@ import org.hyphantes.weave.Reach;
 
 /** The words for what is done to pieces: to those named, those selected, or the one at the needle. */
 final class PieceWords {
-    static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back", "round");
+    static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back", "round", "fill");
 
     private static final String WHICH =
             "Say which: ring 2, inside Circle, outside Circle, chequer or all; or select some.";
@@ -69,6 +70,9 @@ final class PieceWords {
         if (word.equals("round") && rest.matches("\\d[\\d\\s,]*")) {
             return corners(rest);
         }
+        if (word.equals("fill")) {
+            return fill(rest);
+        }
         Optional<List<Integer>> cells = cells(rest);
         if (cells.isEmpty()) {
             desk.warn(WHICH);
@@ -107,6 +111,28 @@ final class PieceWords {
     /** What is named or selected is meant as it is; what is at the needle with its siblings. */
     private Reach reach(boolean named) {
         return named || !choice.isEmpty() ? Reach.THIS_ONE : choice.reach();
+    }
+
+    /** Fills with the well whose number or name comes first, those that the rest names; {@code none} or 0 takes the fill away. */
+    private boolean fill(String rest) {
+        String lower = rest.toLowerCase(Locale.ROOT);
+        Colourway colourway = desk.design().colourway();
+        Optional<String> named = colourway.wells().stream()
+                .map(w -> w.name().toLowerCase(Locale.ROOT))
+                .filter(n -> lower.equals(n) || lower.startsWith(n + " "))
+                .findFirst();
+        String first = named.orElse(rest.split("\\s+", 2)[0]);
+        String which = rest.substring(first.length()).strip();
+        Optional<Integer> well =
+                first.equals("0") || first.equalsIgnoreCase("none") ? Optional.of(0) : colourway.number(first);
+        Optional<List<Integer>> cells = cells(which);
+        if (well.isEmpty() || cells.isEmpty()) {
+            desk.warn(well.isEmpty() ? "Say the number or the name of a well: fill 4 ring 2." : WHICH);
+            return false;
+        }
+        return meant(which)
+                .map(name -> choice.fill(name, well.get()))
+                .orElseGet(() -> choice.fill(cells.get(), well.get(), reach(!which.isEmpty())));
     }
 
     /** Rounds corners of the piece at the needle, or of the first selected, by their numbers. */

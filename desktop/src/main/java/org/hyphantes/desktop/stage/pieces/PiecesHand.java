@@ -270,6 +270,18 @@ final class PiecesHand implements Hand {
         choice.joinAll(selected);
     }
 
+    /** Fills what is selected, or the piece at the pointer, with a well; 0 takes the fill away. */
+    @Override
+    public boolean digit(int digit) {
+        List<Integer> selected = choice.cells();
+        if (!selected.isEmpty()) {
+            return choice.fill(selected, digit, Reach.THIS_ONE);
+        }
+        return hovered()
+                .map(c -> choice.fill(List.of(c), digit, choice.reach()))
+                .orElse(false);
+    }
+
     @Override
     public boolean delete() {
         List<Integer> selected = choice.cells();

@@ -107,6 +107,7 @@ public final class PiecesStage implements Stage {
                 Offer.hint(Habits.otherWay().get().doing("drag"), "drop, take back"),
                 Offer.hint("double-click", "whole ring"),
                 Offer.hint("Space, Insert, Delete", "select, join, drop at the needle"),
+                Offer.hint("1 to 9, 0", "fill, no fill"),
                 Offer.hint("keep", "only what is selected"));
     }
 
@@ -123,9 +124,10 @@ public final class PiecesStage implements Stage {
                 new Deed(
                         Habits.otherWay().get().doing("click") + " at a corner, round 2",
                         "round that corner, or make it square again; the word by its number"),
+                new Deed("1 to 9, 0; fill 11", "fill with that well, or take the fill away; again as before"),
                 new Deed("arrows", "carry the needle from piece to piece"),
                 new Deed(
-                        "select, join, drop, keep, back, round",
+                        "select, join, drop, keep, back, round, fill 4",
                         "words, with ring 2, inside Circle, outside Circle, chequer, all"),
                 new Deed("Esc", "let go"));
     }
@@ -160,7 +162,7 @@ public final class PiecesStage implements Stage {
     /** Pieces, and not figures, are selected by their rings and the like. */
     @Override
     public boolean means(String word, String rest) {
-        return words().contains(word) && (rest.isEmpty() || PieceWords.areMeantBy(rest));
+        return words().contains(word) && (rest.isEmpty() || word.equals("fill") || PieceWords.areMeantBy(rest));
     }
 
     @Override

@@ -8,13 +8,15 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
+import org.hyphantes.desktop.stage.ColourwayCard;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.setting.Numerals;
 
-/** The rings of pieces from the middle outward: how many each has, how many of them are dropped, and how large one is. */
+/** The wells of the design, and the rings of pieces from the middle outward: how many each has, how many of them are dropped, and how large one is. */
 final class RingsCard extends BorderPane {
     private static final int MOST = 500;
 
@@ -31,7 +33,8 @@ final class RingsCard extends BorderPane {
         title.getStyleClass().add("title");
         count.getStyleClass().add("second");
         count.setId("rings-count");
-        setTop(new HBox(16, title, count));
+        VBox top = new VBox(6, new ColourwayCard(bench.desk(), choice::fillSelected), new HBox(16, title, count));
+        setTop(top);
         rings.setId("rings");
         rings.setPlaceholder(new Label("none yet"));
         rings.setCellFactory(list -> new ListCell<>() {

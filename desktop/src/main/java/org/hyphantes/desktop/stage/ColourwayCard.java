@@ -1,0 +1,186 @@
+package org.hyphantes.desktop.stage;
+
+import java.util.function.IntConsumer;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import org.hyphantes.desktop.act.WellActs;
+import org.hyphantes.desktop.chrome.Habits;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.chrome.Typefaces;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.note.Deed;
+import org.hyphantes.desktop.note.Note;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Well;
+
+/** The twelve wells of the design by their numbers: a click fills with one, one dragged onto another swaps the two. */
+public final class ColourwayCard extends VBox {
+    private static final int ACROSS = 6;
+    private static final double GAP = 3;
+    private static final Colour DARK = new Colour("#1A2523");
+    private static final Colour LIGHT = new Colour("#FDFDFB");
+
+    private final Desk desk;
+    private final IntConsumer fill;
+    private final WellActs acts;
+    private final Label name = new Label();
+    private final Label shown = new Label();
+    private final Canvas wells = new Canvas();
+    private int at = 1;
+    private int carried;
+
+    /** @param fill fills what is selected with a well, by its number */
+    public ColourwayCard(Desk desk, IntConsumer fill) {
+        this.desk = desk;
+        this.fill = fill;
+        this.acts = new WellActs(desk);
+        setId("colourway-card");
+        setSpacing(4);
+        Label title = new Label("Colourway");
+        title.getStyleClass().add("title");
+        name.getStyleClass().add("second");
+        name.setId("colourway-name");
+        shown.getStyleClass().add("second");
+        shown.setId("well-shown");
+        wells.setId("wells");
+        wells.setFocusTraversable(true);
+        wells.setAccessibleRole(AccessibleRole.LIST_VIEW);
+        getChildren().addAll(new HBox(10, title, name), wells, shown);
+        Tooltip.install(wells, new Tooltip("Click: fill what is selected. Drag onto another: swap the two."));
+        Note.on(wells, this::note);
+        wells.setOnMousePressed(e -> {
+            wells.requestFocus();
+            carried = well(e);
+            look(carried);
+        });
+        wells.setOnMouseDragged(e -> look(well(e)));
+        wells.setOnMouseMoved(e -> look(well(e)));
+        wells.setOnMouseReleased(this::released);
+        wells.setOnKeyPressed(this::key);
+        wells.focusedProperty().addListener(o -> draw());
+        desk.historyProperty().addListener(o -> draw());
+        desk.viewProperty().addListener((o, was, now) -> {
+            if (was.dark() != now.dark()) {
+                draw();
+            }
+        });
+        widthProperty().addListener(o -> draw());
+        look(1);
+    }
+
+    private Note note() {
+        return new Note(
+                "Colourway",
+                "Well " + at + ", " + desk.design().colourway().well(at).text() + ".",
+                java.util.List.of(
+                        new Deed("click, Enter", "fill what is selected with the well"),
+                        new Deed("arrows", "go from well to well"),
+                        new Deed("drag onto another", "swap the two, wherever they are"),
+                        new Deed("well 3 teal", "give a well another colour"),
+                        new Deed("colourway kiln", "take another colourway"),
+                        new Deed("0 in the field", "take the fill away")),
+                "Colours by number: what has a number changes with its well.");
+    }
+
+    private double side() {
+        return Math.max(16, Math.min(Habits.of(40), (getWidth() - (ACROSS - 1) * GAP) / ACROSS));
+    }
+
+    private double high() {
+        return Habits.of(24);
+    }
+
+    /** The well at the pointer; 0 beside them. */
+    private int well(MouseEvent event) {
+        int column = (int) Math.floor(event.getX() / (side() + GAP));
+        int row = (int) Math.floor(event.getY() / (high() + GAP));
+        boolean there = column >= 0 && column < ACROSS && row >= 0 && row < Colourway.WELLS / ACROSS;
+        return there ? row * ACROSS + column + 1 : 0;
+    }
+
+    private void released(MouseEvent event) {
+        int on = well(event);
+        if (carried > 0 && on == carried) {
+            fill.accept(on);
+        } else if (carried > 0 && on > 0) {
+            acts.swap(carried, on);
+        }
+        carried = 0;
+    }
+
+    private void key(KeyEvent event) {
+        switch (event.getCode()) {
+            case LEFT -> look(at == 1 ? Colourway.WELLS : at - 1);
+            case RIGHT -> look(at == Colourway.WELLS ? 1 : at + 1);
+            case UP, DOWN -> look((at - 1 + ACROSS) % Colourway.WELLS + 1);
+            case ENTER, SPACE -> fill.accept(at);
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    /** Makes a well the one that is told about. */
+    private void look(int number) {
+        if (number > 0) {
+            at = number;
+            draw();
+        }
+    }
+
+    private void draw() {
+        Colourway colourway = desk.design().colourway();
+        Well told = colourway.well(at);
+        name.setText(colourway.name());
+        shown.setText(at + " " + told.text());
+        wells.setAccessibleText("Well " + at + " of " + Colourway.WELLS + ", " + told.text());
+        double side = side();
+        double high = high();
+        wells.setWidth(ACROSS * (side + GAP) - GAP);
+        wells.setHeight(2 * (high + GAP) - GAP);
+        Palette palette = Palette.of(desk.view().dark());
+        GraphicsContext gc = wells.getGraphicsContext2D();
+        gc.clearRect(0, 0, wells.getWidth(), wells.getHeight());
+        gc.setFont(Typefaces.label(12));
+        gc.setTextAlign(TextAlignment.CENTER);
+        for (int i = 0; i < Colourway.WELLS; i++) {
+            Point corner = new Point(i % ACROSS * (side + GAP), i / ACROSS * (high + GAP));
+            tile(gc, palette, i + 1, colourway.wells().get(i).colour(), corner, side, high);
+        }
+    }
+
+    private void tile(
+            GraphicsContext gc, Palette palette, int number, Colour colour, Point corner, double side, double high) {
+        double x = corner.x();
+        double y = corner.y();
+        gc.setFill(Color.web(colour.hex()));
+        gc.fillRect(x, y, side, high);
+        gc.setStroke(palette.edge());
+        gc.setLineWidth(1);
+        gc.strokeRect(x + 0.5, y + 0.5, side - 1, high - 1);
+        if (number == at && wells.isFocused()) {
+            gc.setStroke(palette.paper());
+            gc.setLineWidth(4);
+            gc.strokeRect(x + 2, y + 2, side - 4, high - 4);
+            gc.setStroke(palette.ink());
+            gc.setLineWidth(2);
+            gc.strokeRect(x + 1, y + 1, side - 2, high - 2);
+        }
+        // The number is in ink or paper, whichever stands off more clearly.
+        Colour words = colour.contrast(DARK) >= colour.contrast(LIGHT) ? DARK : LIGHT;
+        gc.setFill(Color.web(words.hex()));
+        gc.fillText(String.valueOf(number), x + side / 2, y + high / 2 + Habits.of(4));
+    }
+}

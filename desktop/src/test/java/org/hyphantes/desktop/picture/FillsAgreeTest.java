@@ -1,0 +1,112 @@
+package org.hyphantes.desktop.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Step;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.exchange.svg.SvgFormat;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Gradient;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.ColouredBy;
+import org.hyphantes.treatment.Colouring;
+import org.hyphantes.treatment.Pieces;
+import org.hyphantes.treatment.Surroundings;
+import org.hyphantes.treatment.WellOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.testfx.framework.junit5.ApplicationExtension;
+
+/** Seeded colourings of the demos, flat and with gradients, are drawn by the window, at once and in memory, as JSVG, an independent library, draws the file. */
+@ExtendWith(ApplicationExtension.class)
+class FillsAgreeTest {
+    private static final int SEEDS = Integer.getInteger("hyphantes.fills", 10);
+
+    /** So far apart may two pixels be that are alike. */
+    private static final int ALIKE = 8;
+
+    static IntStream seeds() {
+        return IntStream.range(0, SEEDS);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void fillsAreSeenAsTheyAreWritten(int seed) throws Exception {
+        Random random = new Random(seed);
+        Demo[] demos = Demo.values();
+        Design demo = demos[seed % demos.length].design();
+        List<Step> recipe = new ArrayList<>(demo.root().recipe());
+        recipe.add(new Step(true, colouring(seed, random, recipe)));
+        Design design = demo.withRoot(demo.root().withRecipe(recipe))
+                .withColourway(Colourway.EACH.get(random.nextInt(Colourway.EACH.size())));
+        Scene scene = new Resolver().resolve(design).scene();
+        Camera camera = Camera.whole(scene.inked(), PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS, 0);
+        String svg = SvgFormat.text("Filled", scene, Look.PLAIN);
+        assertThat(svg.contains("<radialGradient") || svg.contains("<linearGradient id=\"gradient"))
+                .as("a gradient is written as one")
+                .isEqualTo(seed % 3 != 0);
+        BufferedImage file = PicturesAgreeTest.file(svg, scene.inked(), camera);
+        assertThat(apart(file, PicturesAgreeTest.canvas(gc -> CanvasOutput.draw(scene, Look.PLAIN, gc, camera))))
+                .as("on the canvas")
+                .isLessThan(0.01);
+        Raster drawn = Raster.of(scene, Look.PLAIN, camera, 1);
+        assertThat(apart(file, PicturesAgreeTest.canvas(gc -> drawn.lay(gc, camera))))
+                .as("in memory")
+                .isLessThan(0.01);
+    }
+
+    private static Colouring colouring(int seed, Random random, List<Step> recipe) {
+        boolean pieces = recipe.stream().anyMatch(s -> s.treatment() instanceof Pieces);
+        return new Colouring(
+                Surroundings.EVERY_FIGURE,
+                pieces ? ColouredBy.RING : random.nextBoolean() ? ColouredBy.STRAND : ColouredBy.FIGURE,
+                Amount.of(1),
+                Amount.of(1 + random.nextInt(12)),
+                Amount.of(1 + random.nextInt(12)),
+                WellOrder.values()[random.nextInt(2)],
+                Colouring.Shade.values()[seed % 3],
+                Amount.of(1 + random.nextInt(12)),
+                Gradient.Over.values()[random.nextInt(2)],
+                Amount.of(random.nextInt(360)));
+    }
+
+    /** The share of pixels that differ, of those about which the file has one colour or a slow change, and so no edge. */
+    private static double apart(BufferedImage file, int[] canvas) {
+        int size = PicturesAgreeTest.PIXELS;
+        int apart = 0;
+        int inked = 0;
+        for (int y = 2; y < size - 2; y++) {
+            for (int x = 2; x < size - 2; x++) {
+                int rgb = file.getRGB(x, y);
+                if ((rgb & 0xFFFFFF) == 0xFFFFFF || isAtEdge(file, x, y)) {
+                    continue;
+                }
+                inked++;
+                apart += PicturesAgreeTest.distance(rgb, canvas[y * size + x]) > ALIKE ? 1 : 0;
+            }
+        }
+        assertThat(inked).as("pixels away from edges").isGreaterThan(size * size / 400);
+        return (double) apart / inked;
+    }
+
+    private static boolean isAtEdge(BufferedImage file, int x, int y) {
+        for (int dy = -2; dy <= 2; dy++) {
+            for (int dx = -2; dx <= 2; dx++) {
+                if (PicturesAgreeTest.distance(file.getRGB(x, y), file.getRGB(x + dx, y + dy)) > 3 * ALIKE) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+}
