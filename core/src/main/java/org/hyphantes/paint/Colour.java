@@ -35,6 +35,22 @@ public record Colour(String hex) {
         return 0.2126 * linear(1) + 0.7152 * linear(3) + 0.0722 * linear(5);
     }
 
+    /** The colour whose linear parts are this one's, mixed by a matrix of three rows of three. */
+    public Colour mixed(double[] matrix) {
+        double[] own = {linear(1), linear(3), linear(5)};
+        long[] parts = new long[3];
+        for (int row = 0; row < 3; row++) {
+            double sum = 0;
+            for (int k = 0; k < 3; k++) {
+                sum += matrix[3 * row + k] * own[k];
+            }
+            double share = Math.max(0, Math.min(1, sum));
+            parts[row] =
+                    Math.round(255 * (share <= 0.0031308 ? 12.92 * share : 1.055 * Math.pow(share, 1 / 2.4) - 0.055));
+        }
+        return of(parts[0], parts[1], parts[2]);
+    }
+
     private double linear(int at) {
         double share = part(at) / 255.0;
         return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);

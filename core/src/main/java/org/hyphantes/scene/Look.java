@@ -20,6 +20,7 @@ import org.hyphantes.weave.StrandKey;
  * @param textured whether textures tell strands apart
  * @param chosen the figures, by their ids, whose lines stand out
  * @param strength from 0 to 1: how far all colours stand off the paper; 1 as they are
+ * @param sight how the eyes that look at it see colours
  */
 public record Look(
         Optional<Box> seen,
@@ -30,7 +31,8 @@ public record Look(
         Optional<StrandKey> lifted,
         boolean textured,
         Set<String> chosen,
-        double strength) {
+        double strength,
+        Sight sight) {
     /** Ink, paper, what darkens a strand where it dives, and what stands out. */
     public record Inks(Colour ink, Colour paper, Colour shade, Colour chosen) {
         public static final Inks OWN = new Inks(Paint.INK, new Colour("#FFFFFF"), Paint.INK, Paint.INK);
@@ -46,7 +48,8 @@ public record Look(
             Optional.empty(),
             false,
             Set.of(),
-            1);
+            1,
+            Sight.AS_IT_IS);
 
     public Look {
         chosen = Set.copyOf(chosen);
@@ -54,35 +57,40 @@ public record Look(
 
     /** From so near that a millimetre is so many pixels, and no more than a box. */
     public Look at(Box box, double pixels) {
-        return new Look(Optional.of(box), pixels, edge, inks, tints, lifted, textured, chosen, strength);
+        return new Look(Optional.of(box), pixels, edge, inks, tints, lifted, textured, chosen, strength, sight);
     }
 
     public Look edged(double pixels) {
-        return new Look(seen, scale, OptionalDouble.of(pixels), inks, tints, lifted, textured, chosen, strength);
+        return new Look(seen, scale, OptionalDouble.of(pixels), inks, tints, lifted, textured, chosen, strength, sight);
     }
 
     public Look inked(Inks others) {
-        return new Look(seen, scale, edge, others, tints, lifted, textured, chosen, strength);
+        return new Look(seen, scale, edge, others, tints, lifted, textured, chosen, strength, sight);
     }
 
     public Look tinted(Tints others) {
-        return new Look(seen, scale, edge, inks, Optional.of(others), lifted, textured, chosen, strength);
+        return new Look(seen, scale, edge, inks, Optional.of(others), lifted, textured, chosen, strength, sight);
     }
 
     public Look lifting(Optional<StrandKey> strand) {
-        return new Look(seen, scale, edge, inks, tints, strand, textured, chosen, strength);
+        return new Look(seen, scale, edge, inks, tints, strand, textured, chosen, strength, sight);
     }
 
     public Look textured(boolean on) {
-        return new Look(seen, scale, edge, inks, tints, lifted, on, chosen, strength);
+        return new Look(seen, scale, edge, inks, tints, lifted, on, chosen, strength, sight);
     }
 
     public Look choosing(Set<String> figures) {
-        return new Look(seen, scale, edge, inks, tints, lifted, textured, figures, strength);
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, figures, strength, sight);
     }
 
     /** Paler, so that something else can stand over it. */
     public Look pale(double share) {
-        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, share);
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, share, sight);
+    }
+
+    /** With other eyes. */
+    public Look seenBy(Sight other) {
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, strength, other);
     }
 }

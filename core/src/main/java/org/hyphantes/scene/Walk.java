@@ -198,7 +198,7 @@ public final class Walk {
                     : fill.map(f ->
                             faded.computeIfAbsent(f, c -> look.inks().paper().towards(c, FADED)));
         }
-        Paint seen = own.filled(fill == null || look.strength() >= 1 ? fill : fill.map(this::pale));
+        Paint seen = own.filled(fill == null || isAsItIs() ? fill : fill.map(this::pale));
         if (own.line().isPresent()) {
             // Colours of the design keep its own ink about them, whatever the theme.
             boolean tinted = own.isPlain() && look.tints().isPresent();
@@ -222,9 +222,14 @@ public final class Walk {
     }
 
     private Colour pale(Colour colour) {
-        return look.strength() >= 1
+        return isAsItIs()
                 ? colour
-                : paled.computeIfAbsent(colour, c -> look.inks().paper().towards(c, look.strength()));
+                : paled.computeIfAbsent(
+                        colour, c -> look.sight().of(look.inks().paper().towards(c, Math.min(1, look.strength()))));
+    }
+
+    private boolean isAsItIs() {
+        return look.strength() >= 1 && look.sight() == Sight.AS_IT_IS;
     }
 
     private Colour ink(Colour own) {

@@ -20,6 +20,7 @@ import org.hyphantes.desktop.act.SketchActs;
 import org.hyphantes.desktop.chrome.FigurePicture;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Eyes;
 import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.files.Aside;
@@ -30,6 +31,7 @@ import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.EndJoin;
 import org.hyphantes.figure.Form;
 import org.hyphantes.known.PointKind;
+import org.hyphantes.scene.Sight;
 import org.hyphantes.treatment.Treatment;
 
 /** The menu line: every act with its key. */
@@ -273,6 +275,15 @@ final class Menus {
                                 () -> desk.look(
                                         desk.view().textured(!desk.view().textures()))),
                         MenuLine.item(
+                                "Bare edges",
+                                "Shortcut+E",
+                                () -> see(desk.view()
+                                        .eyes()
+                                        .withBare(!desk.view().eyes().bare()))),
+                        sight("As grey", Sight.AS_GREY),
+                        sight("As seen without red", Sight.WITHOUT_RED),
+                        sight("As seen without green", Sight.WITHOUT_GREEN),
+                        MenuLine.item(
                                 "Light or dark",
                                 "Shortcut+L",
                                 () -> desk.look(
@@ -282,6 +293,19 @@ final class Menus {
                         MenuLine.item("Fold wings", "F12", () -> fold(desk.view())),
                         MenuLine.item("Full screen", "F11", targets.fullScreen()));
         return menu;
+    }
+
+    /** Looks at colours in another way; the same again looks at them as they are. */
+    private MenuItem sight(String words, Sight sight) {
+        return MenuLine.item(words, "", () -> {
+            see(desk.view().eyes().turned(sight));
+            boolean on = desk.view().eyes().sight() == sight;
+            desk.say(on ? words + "; the same again shows colours as they are." : "Colours as they are.");
+        });
+    }
+
+    private void see(Eyes eyes) {
+        desk.look(desk.view().seenWith(eyes));
     }
 
     private void fold(View view) {

@@ -35,7 +35,7 @@ public record View(
         Reach reach,
         Set<PointKind> points,
         boolean dark,
-        boolean textures,
+        Eyes eyes,
         boolean folded) {
     /** The id of the group that is the whole design. */
     public static final String OUTERMOST = "design";
@@ -52,7 +52,7 @@ public record View(
             Reach.EVERY_TURN,
             EnumSet.allOf(PointKind.class),
             false,
-            true,
+            Eyes.STARTING,
             false);
 
     public View {
@@ -62,12 +62,11 @@ public record View(
 
     public View withStage(String other) {
         return new View(
-                other, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, textures, folded);
+                other, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, eyes, folded);
     }
 
     public View withShuttle(int steps) {
-        return new View(
-                stage, group, steps, subject, chosen, picked, scale, centre, reach, points, dark, textures, folded);
+        return new View(stage, group, steps, subject, chosen, picked, scale, centre, reach, points, dark, eyes, folded);
     }
 
     /** The sentence about something; a figure is then all that is selected, anything else leaves nothing selected. */
@@ -85,7 +84,7 @@ public record View(
                 reach,
                 points,
                 dark,
-                textures,
+                eyes,
                 folded);
     }
 
@@ -94,7 +93,7 @@ public record View(
         Optional<Subject> one = ids.size() == 1
                 ? Optional.of(new Subject.OfFigure(in, ids.iterator().next()))
                 : Optional.empty();
-        return new View(stage, group, shuttle, one, ids, true, scale, centre, reach, points, dark, textures, folded);
+        return new View(stage, group, shuttle, one, ids, true, scale, centre, reach, points, dark, eyes, folded);
     }
 
     /** The same selection, kept as it was made through an edit of what is selected. */
@@ -105,7 +104,7 @@ public record View(
 
     private View laid() {
         return new View(
-                stage, group, shuttle, subject, chosen, false, scale, centre, reach, points, dark, textures, folded);
+                stage, group, shuttle, subject, chosen, false, scale, centre, reach, points, dark, eyes, folded);
     }
 
     /** A member taken into the selection, or out of it when it is there. */
@@ -131,7 +130,7 @@ public record View(
                 reach,
                 points,
                 dark,
-                textures,
+                eyes,
                 folded);
     }
 
@@ -148,13 +147,13 @@ public record View(
                 reach,
                 points,
                 dark,
-                textures,
+                eyes,
                 folded);
     }
 
     public View reaching(Reach other) {
         return new View(
-                stage, group, shuttle, subject, chosen, picked, scale, centre, other, points, dark, textures, folded);
+                stage, group, shuttle, subject, chosen, picked, scale, centre, other, points, dark, eyes, folded);
     }
 
     /** A kind of known points switched on or off. */
@@ -165,21 +164,29 @@ public record View(
             other.add(kind);
         }
         return new View(
-                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, other, dark, textures, folded);
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, other, dark, eyes, folded);
     }
 
     public View inTheDark(boolean other) {
         return new View(
-                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, other, textures, folded);
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, other, eyes, folded);
     }
 
-    public View textured(boolean other) {
+    public boolean textures() {
+        return eyes.textures();
+    }
+
+    public View textured(boolean on) {
+        return seenWith(eyes.withTextures(on));
+    }
+
+    public View seenWith(Eyes other) {
         return new View(
                 stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, other, folded);
     }
 
     public View folded(boolean other) {
         return new View(
-                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, textures, other);
+                stage, group, shuttle, subject, chosen, picked, scale, centre, reach, points, dark, eyes, other);
     }
 }

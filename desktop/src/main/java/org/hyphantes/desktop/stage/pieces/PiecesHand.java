@@ -8,6 +8,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Eyes;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
@@ -23,6 +24,7 @@ import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.Tessera;
+import org.hyphantes.scene.Look;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.weave.Reach;
 
@@ -65,7 +67,9 @@ final class PiecesHand implements Hand {
 
     @Override
     public void draw(Sheet sheet) {
-        sheet.draw(desk.resolved().field().scene(), Looks.own(sheet.palette(), 1.2));
+        Eyes eyes = desk.view().eyes();
+        Look look = Looks.own(sheet.palette(), eyes.bare() ? 0 : 1.2).seenBy(eyes.sight());
+        sheet.draw(desk.resolved().field().scene(), look);
         choice.inlay().ifPresent(i -> new PieceMarks(sheet, i.placed()).still(i.mosaic()));
     }
 

@@ -6,6 +6,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Eyes;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
@@ -67,11 +68,14 @@ final class WeaveHand implements Hand {
         Resolved resolved = desk.resolved();
         Scene scene = resolved.field().scene();
         int size = scene.size();
-        double edge = size <= MOST_TEXTURED ? 1.2 : desk.draggingProperty().get() ? 0 : 0.6;
+        Eyes eyes = desk.view().eyes();
+        double edge = eyes.bare()
+                ? 0
+                : size <= MOST_TEXTURED ? 1.2 : desk.draggingProperty().get() ? 0 : 0.6;
         Look look = desk.view().textures()
                 ? Looks.toldApart(sheet.palette(), edge).textured(size <= MOST_TEXTURED)
                 : Looks.own(sheet.palette(), edge);
-        sheet.draw(scene, look.lifting(desk.liftedProperty().get()));
+        sheet.draw(scene, look.lifting(desk.liftedProperty().get()).seenBy(eyes.sight()));
         WeaveMarks marks = new WeaveMarks(sheet);
         for (Laying woven : weaves()) {
             if (woven.placed().equals(Affine.IDENTITY)) {
