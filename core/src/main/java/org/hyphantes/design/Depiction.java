@@ -8,12 +8,15 @@ import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.hatch.Hatching;
 import org.hyphantes.geometry.offset.BandEdge;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Gradient;
+import org.hyphantes.paint.Hatch;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Tessera;
@@ -21,6 +24,7 @@ import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Spine;
+import org.hyphantes.symmetry.Turning;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
@@ -116,7 +120,7 @@ final class Depiction {
     }
 
     /** The pieces of a mosaic that are not dropped, those of each ring a group. */
-    private static List<Mark> rings(Inlay inlay) {
+    private List<Mark> rings(Inlay inlay) {
         Map<Integer, List<Mark>> rings = new java.util.TreeMap<>();
         List<Tessera> pieces = inlay.mosaic().pieces();
         Box round = inlay.colours().stream().anyMatch(c -> c.orElse(null) instanceof Gradient)
@@ -124,6 +128,7 @@ final class Depiction {
                         .map(c -> c.region().outline().box())
                         .toList())
                 : Box.round(List.of());
+        Point middle = middle(work.turning(), round, inlay.placed());
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
             Cell cell = inlay.mosaic().division().cells().get(piece.cells().get(0));
@@ -131,15 +136,25 @@ final class Depiction {
                     ? Paint.ground(inlay.colours().get(i))
                     : Paint.band(inlay.colours().get(i));
             for (Region shape : piece.shapes()) {
-                Paint own = paint.laid(shape.outline().box(), round);
+                Paint own = paint.laid(shape.outline(), middle, round);
                 rings.computeIfAbsent(piece.ring(), r -> new ArrayList<>())
                         .add(new Mark.Area(shape, own, Origin.piece(piece.number())));
+                hatch(rings.get(piece.ring()), shape, inlay.colours().get(i), Origin.piece(piece.number()));
             }
         }
         List<Mark> groups = new ArrayList<>();
         rings.forEach((ring, marks) ->
                 groups.add(Mark.Group.of(Mark.Part.RING, marks, Affine.IDENTITY, 0, Origin.piece(ring))));
         return groups;
+    }
+
+    /** What parts lie about: the centre of the turns, or the middle of the box round them. */
+    private static Point middle(Optional<Turning> turning, Box round, Affine placed) {
+        return turning.filter(t -> t.count() > 1)
+                .map(t -> placed.equals(Affine.IDENTITY)
+                        ? t.centre()
+                        : placed.inverse().of(t.centre()))
+                .orElse(round.centre());
     }
 
     private static Mark.Group group(Mark.Part part, List<Mark> marks, Affine map, int letters) {
@@ -161,8 +176,15 @@ final class Depiction {
         // Strands of one figure are told apart among themselves, unless they are its turns.
         boolean byThemselves = oneFigure && weave.symmetry().turning().isEmpty();
         Box round = Box.round(weave.strands().stream().map(s -> s.path().box()).toList());
+        Point middle = middle(weave.symmetry().turning(), round, Affine.IDENTITY);
+        // Of a strand its courses are one part: what passes under others goes on as it was.
+        List<Paint> paints = new ArrayList<>();
+        for (int s = 0; s < byStrand.size(); s++) {
+            paints.add(Paint.band(shown.colours().get(s))
+                    .laid(weave.strands().get(s).path(), middle, round));
+        }
         for (Course course : weave.courses()) {
-            course(byStrand.get(course.strand()), weave, course, shown, byThemselves, round);
+            course(byStrand.get(course.strand()), weave, course, shown, paints, byThemselves);
         }
         List<Mark> groups = new ArrayList<>();
         for (int s = 0; s < byStrand.size(); s++) {
@@ -172,18 +194,18 @@ final class Depiction {
         return groups;
     }
 
-    private void course(List<Mark> into, Weave weave, Course course, Shown shown, boolean byThemselves, Box round) {
+    private void course(
+            List<Mark> into, Weave weave, Course course, Shown shown, List<Paint> paints, boolean byThemselves) {
         Strand strand = weave.strands().get(course.strand());
         Origin origin = Origin.of(strand.key(), course.strand(), course.ordinal());
         int number = byThemselves
                 ? course.strand()
                 : Math.max(0, figures.indexOf(strand.key().figure()));
         int telling = strand.band().lines() > 0 ? -1 : number;
-        // Of a strand its courses are one part: what passes under others goes on as it was.
-        Paint paint = Paint.band(shown.colours().get(course.strand()))
-                .laid(strand.path().box(), round);
+        Paint paint = paints.get(course.strand());
         into.add(new Mark.Area(
                 course.region(), course.sides(), Optional.of(spine(strand, course, telling)), paint, origin));
+        hatch(into, course.region(), shown.colours().get(course.strand()), origin);
         for (Dive dive : course.dives()) {
             if (shown.opacity() > 0) {
                 into.add(new Mark.Shade(dive.stretch(), dive.from(), dive.to(), shown.opacity(), origin));
@@ -191,6 +213,17 @@ final class Depiction {
         }
         for (Path line : course.lines()) {
             into.add(new Mark.Stroke(line, Paint.INNER_LINE, origin));
+        }
+    }
+
+    /** The lines of a hatch, if a part has one, in exact stretches over it. */
+    private static void hatch(List<Mark> into, Region region, Optional<Fill> fill, Origin origin) {
+        if (fill.orElse(null) instanceof Hatch hatch) {
+            Paint paint = hatch.line();
+            for (int square = 0; square <= (hatch.crossed() ? 90 : 0); square += 90) {
+                Hatching.of(region, hatch.spacing(), hatch.bearing() + square)
+                        .forEach(line -> into.add(new Mark.Stroke(Path.open(line), paint, origin)));
+            }
         }
     }
 
@@ -214,7 +247,11 @@ final class Depiction {
         }
         BandStyle style = laid.band().orElseThrow();
         band.forEach(region -> into.add(new Mark.Area(
-                region, Paint.band(laid.colour()).laid(region.outline().box(), lines()), origin)));
+                region,
+                Paint.band(laid.colour())
+                        .laid(region.outline(), middle(work.turning(), lines(), Affine.IDENTITY), lines()),
+                origin)));
+        band.forEach(region -> hatch(into, region, laid.colour(), origin));
         for (double share : style.shares()) {
             try {
                 BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);

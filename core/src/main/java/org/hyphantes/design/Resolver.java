@@ -184,8 +184,7 @@ public final class Resolver {
                 new Surroundings(group.id(), step.id(), figures(group), base.pageBox(), base.colourway(), watch);
         Taken taken = Taken.of(step.treatment(), before.work(), surroundings);
         if (taken.isTooMuch()) {
-            long pieces =
-                    step.treatment().laid(taken.part().size() + taken.part().courses());
+            long pieces = step.treatment().wouldLay(taken.part());
             return before.without(Fault.tooMuch(group.id(), step.id(), before.middle(), pieces));
         }
         try {

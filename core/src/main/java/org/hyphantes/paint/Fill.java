@@ -2,9 +2,11 @@ package org.hyphantes.paint;
 
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 
 /** What an area is filled with. */
-public sealed interface Fill permits Flat, NoFill, Gradient, Ramp {
+public sealed interface Fill permits Flat, NoFill, Gradient, Ramp, Hatch {
     /** The one colour that stands for it, on a line or on a well. */
     Colour colour();
 
@@ -14,10 +16,11 @@ public sealed interface Fill permits Flat, NoFill, Gradient, Ramp {
     /**
      * The same laid over an area.
      *
-     * @param part the box round the area (mm)
+     * @param part the outline of the area
+     * @param middle what the parts lie about (mm)
      * @param whole the box round all that is filled with it
      */
-    default Fill laid(Box part, Box whole) {
+    default Fill laid(Path part, Point middle, Box whole) {
         return this;
     }
 }

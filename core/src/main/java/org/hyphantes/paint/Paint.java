@@ -2,6 +2,8 @@ package org.hyphantes.paint;
 
 import java.util.Optional;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 
 /**
  * How a mark is painted: its fill and its line, either of which may be none, and the line's weight in millimetres.
@@ -41,13 +43,13 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     }
 
     private static Optional<Fill> seen(Optional<Fill> fill) {
-        return fill.filter(f -> !(f instanceof NoFill));
+        return fill.filter(f -> !(f instanceof NoFill) && !(f instanceof Hatch));
     }
 
     /** The same with its fill laid over an area; see {@link Fill#laid}. */
-    public Paint laid(Box part, Box whole) {
+    public Paint laid(Path part, Point middle, Box whole) {
         return fill.isPresent() && fill.get() instanceof Gradient
-                ? filled(fill.get().laid(part, whole))
+                ? filled(fill.get().laid(part, middle, whole))
                 : this;
     }
 

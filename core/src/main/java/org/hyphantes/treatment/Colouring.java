@@ -7,12 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.geometry.hatch.Hatching;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Gradient;
+import org.hyphantes.paint.Hatch;
 import org.hyphantes.paint.Stop;
+import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Division;
 import org.hyphantes.piece.PieceName;
@@ -23,6 +26,7 @@ import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Strand;
 
 /**
@@ -33,7 +37,8 @@ import org.hyphantes.weave.Strand;
  * @param well the first well
  * @param last the last one; in turn, after the twelfth comes the first again
  * @param towards the well into which each fill passes, where it is not flat
- * @param axis the bearing (degrees) along which it does, where it is linear
+ * @param axis the bearing (degrees) along which it does, where it is linear, or along which the lines of a hatch run
+ * @param spacing how far apart (mm) those lines are
  */
 public record Colouring(
         String figures,
@@ -45,7 +50,8 @@ public record Colouring(
         Shade fill,
         Amount towards,
         Gradient.Over over,
-        Amount axis)
+        Amount axis,
+        Amount spacing)
         implements Treatment {
     public static final Colouring STARTING = new Colouring(
             Surroundings.EVERY_FIGURE,
@@ -56,22 +62,28 @@ public record Colouring(
             WellOrder.IN_TURN,
             Shade.FLAT,
             Amount.of(1),
-            Gradient.Over.EACH_PART,
-            Amount.of(180));
+            Gradient.Over.EACH_OUTWARD,
+            Amount.of(0),
+            Amount.of(1));
 
     /** What the fill of each part is. */
     public enum Shade {
         FLAT,
         LINEAR,
-        RADIAL
+        RADIAL,
+        HATCH,
+        NET
     }
+
+    /** More lines than this are not laid: nobody could see them apart or cut them. */
+    private static final long MOST_HATCH = 200_000;
 
     private static final Kind WELL = new Kind.Count(1, Colourway.WELLS);
 
     private static final Schema<Colouring> SCHEMA = new Schema<>(
                     Colouring.class,
                     "colouring",
-                    "Colour {figures} by {by}, one in {every}, wells {well} to {last} {order}; {fill} towards well {towards}, over {over}, at {axis}.",
+                    "Colour {figures} by {by}, one in {every}, wells {well} to {last} {order}; {fill} towards well {towards}, over {over}, at {axis}, lines {spacing} apart.",
                     List.of(
                             Setting.of(Colouring.class, "figures", new Kind.Figure("every figure", true)),
                             Setting.of(Colouring.class, "by"),
@@ -82,11 +94,12 @@ public record Colouring(
                             Setting.of(Colouring.class, "fill"),
                             Setting.of(Colouring.class, "towards", WELL),
                             Setting.of(Colouring.class, "over"),
-                            Setting.of(Colouring.class, "axis", new Kind.Degrees(-360, 360))))
+                            Setting.of(Colouring.class, "axis", new Kind.Degrees(-360, 360)),
+                            Setting.of(Colouring.class, "spacing", new Kind.Length(1e-6, 1e4))))
             .because("Colours by strand show how many there are and where each goes; by ring they tell near from far.");
 
     public Colouring withBy(ColouredBy other) {
-        return new Colouring(figures, other, every, well, last, order, fill, towards, over, axis);
+        return new Colouring(figures, other, every, well, last, order, fill, towards, over, axis, spacing);
     }
 
     @Override
@@ -208,6 +221,9 @@ public record Colouring(
         if (fill == Shade.FLAT) {
             return Optional.of(new Flat(colour));
         }
+        if (fill == Shade.HATCH || fill == Shade.NET) {
+            return Optional.of(new Hatch(colour, spacing.value(), axis.value(), fill == Shade.NET));
+        }
         Colour end = wells.well((int) towards.value()).colour();
         return Optional.of(new Gradient(
                 fill == Shade.LINEAR ? Gradient.Way.LINEAR : Gradient.Way.RADIAL,
@@ -226,6 +242,38 @@ public record Colouring(
         // To the very last well is all round: what begins with the eleventh has the first after the twelfth.
         int wide = end == Colourway.WELLS ? end : Math.floorMod(end - first, Colourway.WELLS) + 1;
         return wells.well(first + place % wide).colour();
+    }
+
+    /** With how many lines it would be hatched, at most; 0 for other fills. */
+    private long hatched(Work before) {
+        if (fill != Shade.HATCH && fill != Shade.NET) {
+            return 0;
+        }
+        double lines = 0;
+        for (Laid line : before.lines()) {
+            lines += Hatching.most(line.path().box(), spacing.value());
+        }
+        for (Laying laying : before.weaves()) {
+            for (Course course : laying.weave().courses()) {
+                lines += Hatching.most(course.region().outline().box(), spacing.value());
+            }
+        }
+        for (Inlay inlay : before.mosaics()) {
+            for (Cell cell : inlay.mosaic().division().cells()) {
+                lines += Hatching.most(cell.region().outline().box(), spacing.value());
+            }
+        }
+        return (long) Math.min(1e15, lines * (fill == Shade.NET ? 2 : 1));
+    }
+
+    @Override
+    public long wouldLay(Work before) {
+        return Math.max(hatched(before), before.size() + before.courses());
+    }
+
+    @Override
+    public boolean isTooMuch(Work before) {
+        return hatched(before) > MOST_HATCH || Treatment.super.isTooMuch(before);
     }
 
     @Override

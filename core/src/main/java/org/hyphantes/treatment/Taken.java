@@ -12,7 +12,11 @@ import org.hyphantes.symmetry.Symmetry;
  */
 public record Taken(Treatment treatment, Work part, Work others, Work whole) {
     public static Taken of(Treatment treatment, Work work, Surroundings surroundings) {
-        if (treatment.figures().equals(Surroundings.EVERY_FIGURE)) {
+        // Pieces are of no figure: a colouring takes them all, and its figures are those on whose sides they lie.
+        boolean pieces = treatment instanceof Colouring
+                && work.lines().isEmpty()
+                && work.weaves().isEmpty();
+        if (treatment.figures().equals(Surroundings.EVERY_FIGURE) || pieces) {
             return new Taken(treatment, work, Work.of(List.of()), work);
         }
         List<Laid> part = new ArrayList<>();

@@ -58,6 +58,11 @@ public sealed interface Treatment extends Described
         return before;
     }
 
+    /** How many lines and courses would come of work, to be told where that is too much. */
+    default long wouldLay(Work before) {
+        return laid(before.size() + before.courses());
+    }
+
     /** Whether so many lines or courses would come of it that they are not laid, and the work is handed on as it is. */
     default boolean isTooMuch(Work before) {
         return laid(before.size()) > MOST_LINES || laid(before.courses()) > MOST_COURSES;

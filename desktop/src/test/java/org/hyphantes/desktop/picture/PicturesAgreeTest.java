@@ -87,7 +87,7 @@ class PicturesAgreeTest {
         assertAlike(file, canvas(gc -> drawn.lay(gc, camera)), share);
     }
 
-    private static void assertAlike(BufferedImage file, int[] canvas, double share) {
+    static void assertAlike(BufferedImage file, int[] canvas, double share) {
         int apart = 0;
         int inked = 0;
         for (int i = 0; i < canvas.length; i++) {

@@ -1,0 +1,2 @@
+/** Areas filled with exact lines. */
+package org.hyphantes.geometry.hatch;
