@@ -123,11 +123,12 @@ final class Depiction {
     private List<Mark> rings(Inlay inlay) {
         Map<Integer, List<Mark>> rings = new java.util.TreeMap<>();
         List<Tessera> pieces = inlay.mosaic().pieces();
-        Box round = inlay.colours().stream().anyMatch(c -> c.orElse(null) instanceof Gradient)
-                ? Box.round(inlay.mosaic().division().cells().stream()
-                        .map(c -> c.region().outline().box())
-                        .toList())
-                : Box.round(List.of());
+        Box round =
+                inlay.colours().stream().anyMatch(c -> c.flatMap(Fill::within).orElse(null) instanceof Gradient)
+                        ? Box.round(inlay.mosaic().division().cells().stream()
+                                .map(c -> c.region().outline().box())
+                                .toList())
+                        : Box.round(List.of());
         Point middle = middle(work.turning(), round, inlay.placed());
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
@@ -218,7 +219,7 @@ final class Depiction {
 
     /** The lines of a hatch, if a part has one, in exact stretches over it. */
     private static void hatch(List<Mark> into, Region region, Optional<Fill> fill, Origin origin) {
-        if (fill.orElse(null) instanceof Hatch hatch) {
+        if (fill.flatMap(Fill::within).orElse(null) instanceof Hatch hatch) {
             Paint paint = hatch.line();
             for (int square = 0; square <= (hatch.crossed() ? 90 : 0); square += 90) {
                 Hatching.of(region, hatch.spacing(), hatch.bearing() + square)

@@ -18,9 +18,11 @@ import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Lettering;
 import org.hyphantes.figure.Typesetter;
 import org.hyphantes.setting.FigureList;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Between;
+import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Phase;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
@@ -211,7 +213,9 @@ public final class RecipeOrder {
     private void tooMuch(Step step, Fault fault) {
         Mend mend = step.treatment() instanceof Turn turn
                 ? Mend.of("Turn 12 times", Recipes.set(group.id(), step.id(), turn.withTimes(12), "Turned 12 times."))
-                : Mend.of("Pass " + step.title() + " under", Recipes.pass(design, group.id(), step.id()));
+                : step.treatment() instanceof Colouring colouring && fault.pieces() > 0
+                        ? apart(step, colouring, fault.pieces())
+                        : Mend.of("Pass " + step.title() + " under", Recipes.pass(design, group.id(), step.id()));
         snags.add(Snag.of(
                         StrandsGauge.WORD,
                         State.BROKEN,
@@ -224,6 +228,18 @@ public final class RecipeOrder {
                                 Treatment.MOST_LINES,
                                 Treatment.MOST_COURSES))
                 .mended(mend));
+    }
+
+    /** Lays the lines of a hatch so far apart that half as many come of it as may be laid. */
+    private Mend apart(Step step, Colouring colouring, long lines) {
+        double spacing = Mends.cutDown(2.0 * colouring.spacing().value() * lines / Treatment.MOST_COURSES);
+        return Mend.of(
+                "Lines " + Numerals.length(spacing, design.unit()) + " apart",
+                Recipes.set(
+                        group.id(),
+                        step.id(),
+                        colouring.withSpacing(spacing),
+                        "Lines " + Numerals.length(spacing, design.unit()) + " apart."));
     }
 
     /** References to figures that are not in the group (any more). */

@@ -1,17 +1,23 @@
 package org.hyphantes.paint;
 
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 
 /** What an area is filled with. */
-public sealed interface Fill permits Flat, NoFill, Gradient, Ramp, Hatch {
+public sealed interface Fill permits Flat, NoFill, Gradient, Ramp, Hatch, Edged {
     /** The one colour that stands for it, on a line or on a well. */
     Colour colour();
 
     /** The same with each of its colours changed. */
     Fill map(UnaryOperator<Colour> change);
+
+    /** What fills, without an edge about it. */
+    default Optional<Fill> within() {
+        return Optional.of(this);
+    }
 
     /**
      * The same laid over an area.

@@ -27,6 +27,10 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
 
     /** A bare line of the colour of a fill, if there is one. */
     public static Paint line(Optional<Fill> fill) {
+        if (fill.orElse(null) instanceof Edged edged) {
+            Paint own = line(edged.inner());
+            return edged.line().map(c -> own.lined(c, edged.weight()).given()).orElse(own);
+        }
         return fill.isEmpty() || fill.get() instanceof NoFill
                 ? BARE_LINE
                 : new Paint(Optional.empty(), fill.map(Fill::colour), BARE_LINE.weight, false);
@@ -34,11 +38,19 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
 
     /** A band with a fill, if there is one. */
     public static Paint band(Optional<Fill> fill) {
+        if (fill.orElse(null) instanceof Edged edged) {
+            Paint own = band(edged.inner());
+            return edged.line().map(c -> own.lined(c, edged.weight())).orElse(own.unlined());
+        }
         return fill.isEmpty() ? BAND : new Paint(seen(fill), BAND.line, BAND.weight, false);
     }
 
     /** A ground between bands: with a fill, if there is one, or left bare; it has no line of its own. */
     public static Paint ground(Optional<Fill> fill) {
+        if (fill.orElse(null) instanceof Edged edged) {
+            Paint own = ground(edged.inner());
+            return edged.line().map(c -> own.lined(c, edged.weight())).orElse(own);
+        }
         return new Paint(seen(fill), Optional.empty(), 0, false);
     }
 
@@ -51,6 +63,20 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
         return fill.isPresent() && fill.get() instanceof Gradient
                 ? filled(fill.get().laid(part, middle, whole))
                 : this;
+    }
+
+    /** Whether its line has a weight that somebody gave it, which then is the same on a screen as in a file. */
+    public boolean isWeighted() {
+        return weight > 0 && weight != BAND.weight && weight != INNER_LINE.weight;
+    }
+
+    private Paint given() {
+        return new Paint(fill, line, weight, false);
+    }
+
+    /** The same without a line. */
+    public Paint unlined() {
+        return new Paint(fill, Optional.empty(), 0, isPlain);
     }
 
     /** The same with another fill; null for none. */

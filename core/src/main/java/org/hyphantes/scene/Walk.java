@@ -204,7 +204,8 @@ public final class Walk {
             boolean tinted = own.isPlain() && look.tints().isPresent();
             Colour edge =
                     tinted || fill == null ? ink(own.line().get()) : own.line().get();
-            seen = seen.lined(pale(edge), weight(own.weight(), 1, leastPixels));
+            boolean shown = own.isWeighted() && look.edge().orElse(1) > 0;
+            seen = seen.lined(pale(edge), shown ? own.weight() : weight(own.weight(), 1, leastPixels));
         }
         return seen;
     }

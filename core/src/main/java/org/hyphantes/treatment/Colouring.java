@@ -10,6 +10,7 @@ import java.util.Set;
 import org.hyphantes.geometry.hatch.Hatching;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Edged;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Gradient;
@@ -98,6 +99,11 @@ public record Colouring(
                             Setting.of(Colouring.class, "spacing", new Kind.Length(1e-6, 1e4))))
             .because("Colours by strand show how many there are and where each goes; by ring they tell near from far.");
 
+    public Colouring withSpacing(double millimetres) {
+        Amount apart = Amount.of(millimetres);
+        return new Colouring(figures, by, every, well, last, order, fill, towards, over, axis, apart);
+    }
+
     public Colouring withBy(ColouredBy other) {
         return new Colouring(figures, other, every, well, last, order, fill, towards, over, axis, spacing);
     }
@@ -140,7 +146,7 @@ public record Colouring(
                     groundsAlone
                             ? line
                             : fill(order, key(line.key().figure(), line.key().toString()), wells)
-                                    .map(line::coloured)
+                                    .map(f -> line.coloured(Edged.as(line.colour(), f)))
                                     .orElse(line));
         }
         List<Laying> weaves = new ArrayList<>();
@@ -150,6 +156,7 @@ public record Colouring(
                 Strand strand = laying.weave().strands().get(s);
                 Optional<Fill> before = laying.colours().get(s);
                 fills.add(fill(order, key(strand.key().figure(), strand.key().toString()), wells)
+                        .map(f -> Edged.as(before, f))
                         .or(() -> before));
             }
             weaves.add(groundsAlone ? laying : laying.coloured(fills));
@@ -182,7 +189,10 @@ public record Colouring(
             };
             keys.add(key);
         }
-        List.of("even", "inside").stream().filter(keys::contains).forEach(order::meet);
+        if (by == ColouredBy.CHEQUER || by == ColouredBy.SIDE) {
+            // The first well is that of the even ones, or of what is inside, even where there is none.
+            order.meet(by == ColouredBy.SIDE ? "inside" : "even");
+        }
         keys.stream().filter(k -> !k.isEmpty()).forEach(order::meet);
         List<Optional<Fill>> fills = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
@@ -191,7 +201,9 @@ public record Colouring(
             fills.add(
                     byHand || keys.get(i).isEmpty()
                             ? before
-                            : fill(order, keys.get(i), surroundings.colourway()).or(() -> before));
+                            : fill(order, keys.get(i), surroundings.colourway())
+                                    .map(f -> Edged.as(before, f))
+                                    .or(() -> before));
         }
         return inlay.coloured(fills);
     }

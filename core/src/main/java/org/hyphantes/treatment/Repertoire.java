@@ -21,7 +21,8 @@ final class Repertoire {
             Interlace.STARTING,
             Pieces.STARTING,
             Within.STARTING,
-            Colouring.STARTING);
+            Colouring.STARTING,
+            Edging.STARTING);
 
     private Repertoire() {}
 }

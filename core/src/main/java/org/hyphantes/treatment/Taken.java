@@ -12,8 +12,8 @@ import org.hyphantes.symmetry.Symmetry;
  */
 public record Taken(Treatment treatment, Work part, Work others, Work whole) {
     public static Taken of(Treatment treatment, Work work, Surroundings surroundings) {
-        // Pieces are of no figure: a colouring takes them all, and its figures are those on whose sides they lie.
-        boolean pieces = treatment instanceof Colouring
+        // Pieces are of no figure: what colours takes them all, and its figures are those on whose sides they lie.
+        boolean pieces = treatment.phase() == Phase.COLOUR
                 && work.lines().isEmpty()
                 && work.weaves().isEmpty();
         if (treatment.figures().equals(Surroundings.EVERY_FIGURE) || pieces) {

@@ -22,7 +22,8 @@ public sealed interface Treatment extends Described
                 Interlace,
                 Pieces,
                 Within,
-                Colouring {
+                Colouring,
+                Edging {
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;
 

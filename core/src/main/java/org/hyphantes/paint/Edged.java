@@ -1,0 +1,43 @@
+package org.hyphantes.paint;
+
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+
+/**
+ * A fill with an edge of its own about it.
+ *
+ * @param inner empty where nobody has coloured the part yet
+ * @param line the colour of the edge; empty for none
+ * @param weight how wide (mm) the edge is
+ */
+public record Edged(Optional<Fill> inner, Optional<Colour> line, double weight) implements Fill {
+    /** A fill with the edge of what was there before, if that had one. */
+    public static Fill as(Optional<Fill> before, Fill fill) {
+        return before.orElse(null) instanceof Edged edged
+                ? new Edged(Optional.of(fill), edged.line, edged.weight)
+                : fill;
+    }
+
+    @Override
+    public Colour colour() {
+        return inner.map(Fill::colour).or(() -> line).orElse(Paint.INK);
+    }
+
+    @Override
+    public Edged map(UnaryOperator<Colour> change) {
+        return new Edged(inner.map(f -> f.map(change)), line.map(change), weight);
+    }
+
+    @Override
+    public Edged laid(Path part, Point middle, Box whole) {
+        return new Edged(inner.map(f -> f.laid(part, middle, whole)), line, weight);
+    }
+
+    @Override
+    public Optional<Fill> within() {
+        return inner.flatMap(Fill::within);
+    }
+}
