@@ -37,6 +37,11 @@ public record Edged(Optional<Fill> inner, Optional<Colour> line, double weight) 
     }
 
     @Override
+    public boolean isByHand() {
+        return inner.filter(Fill::isByHand).isPresent();
+    }
+
+    @Override
     public Optional<Fill> within() {
         return inner.flatMap(Fill::within);
     }

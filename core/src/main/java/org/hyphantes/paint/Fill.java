@@ -7,12 +7,17 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 
 /** What an area is filled with. */
-public sealed interface Fill permits Flat, NoFill, Gradient, Ramp, Hatch, Edged {
+public sealed interface Fill permits Flat, NoFill, Gradient, Ramp, Hatch, Edged, ByHand {
     /** The one colour that stands for it, on a line or on a well. */
     Colour colour();
 
     /** The same with each of its colours changed. */
     Fill map(UnaryOperator<Colour> change);
+
+    /** Whether it was given by hand. */
+    default boolean isByHand() {
+        return false;
+    }
 
     /** What fills, without an edge about it. */
     default Optional<Fill> within() {

@@ -31,7 +31,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
             Paint own = line(edged.inner());
             return edged.line().map(c -> own.lined(c, edged.weight()).given()).orElse(own);
         }
-        return fill.isEmpty() || fill.get() instanceof NoFill
+        return seen(fill).isEmpty() && !(fill.flatMap(Fill::within).orElse(null) instanceof Hatch)
                 ? BARE_LINE
                 : new Paint(Optional.empty(), fill.map(Fill::colour), BARE_LINE.weight, false);
     }
@@ -55,7 +55,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     }
 
     private static Optional<Fill> seen(Optional<Fill> fill) {
-        return fill.filter(f -> !(f instanceof NoFill) && !(f instanceof Hatch));
+        return fill.flatMap(Fill::within).filter(f -> !(f instanceof NoFill) && !(f instanceof Hatch));
     }
 
     /** The same with its fill laid over an area; see {@link Fill#laid}. */

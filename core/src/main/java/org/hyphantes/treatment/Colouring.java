@@ -155,9 +155,13 @@ public record Colouring(
             for (int s = 0; s < laying.weave().strands().size(); s++) {
                 Strand strand = laying.weave().strands().get(s);
                 Optional<Fill> before = laying.colours().get(s);
-                fills.add(fill(order, key(strand.key().figure(), strand.key().toString()), wells)
-                        .map(f -> Edged.as(before, f))
-                        .or(() -> before));
+                fills.add(before.filter(Fill::isByHand)
+                        .or(() -> fill(
+                                        order,
+                                        key(strand.key().figure(), strand.key().toString()),
+                                        wells)
+                                .map(f -> Edged.as(before, f))
+                                .or(() -> before)));
             }
             weaves.add(groundsAlone ? laying : laying.coloured(fills));
         }
@@ -197,7 +201,7 @@ public record Colouring(
         List<Optional<Fill>> fills = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             Optional<Fill> before = inlay.colours().get(i);
-            boolean byHand = inlay.mosaic().filled(pieces.get(i)).isPresent();
+            boolean byHand = before.filter(Fill::isByHand).isPresent();
             fills.add(
                     byHand || keys.get(i).isEmpty()
                             ? before

@@ -3,6 +3,7 @@ package org.hyphantes.treatment;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Kept;
@@ -10,10 +11,11 @@ import org.hyphantes.weave.Break;
 import org.hyphantes.weave.CrossingReference;
 import org.hyphantes.weave.Pin;
 import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.StrandFill;
 import org.hyphantes.weave.StrandKey;
 import org.hyphantes.weave.Way;
 
-/** How the crossings that an interlacing has pinned and broken are told as plain values. */
+/** How the crossings that an interlacing has pinned and broken, and the strands that it has filled, are told as plain values. */
 final class CrossingEntries {
     static final Kept<Interlace, Pin> PINS = new Kept<>(
             "pins",
@@ -41,6 +43,22 @@ final class CrossingEntries {
                 return told;
             },
             entry -> new Break(crossing(entry), entry.choice("way", Way.class), entry.choice("reach", Reach.class)));
+
+    static final Kept<Interlace, StrandFill> FILLS = new Kept<>(
+            "fills",
+            Interlace::fills,
+            Interlace::withFills,
+            fill -> {
+                Map<String, Object> told = new LinkedHashMap<>();
+                told.put("strand", strand(fill.strand()));
+                told.put("well", fill.well());
+                told.put("reach", Entry.word(fill.reach()));
+                return told;
+            },
+            entry -> new StrandFill(
+                    strand(entry.entry("strand")),
+                    entry.count("well", Colourway.WELLS),
+                    entry.choice("reach", Reach.class)));
 
     private CrossingEntries() {}
 

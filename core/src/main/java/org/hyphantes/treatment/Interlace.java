@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.paint.ByHand;
+import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
@@ -21,6 +23,7 @@ import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Shading;
 import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandFill;
 import org.hyphantes.weave.StrandKey;
 import org.hyphantes.weave.Weave;
 
@@ -38,7 +41,8 @@ public record Interlace(
         Loops loops,
         Reach reach,
         List<Pin> pins,
-        List<Break> breaks)
+        List<Break> breaks,
+        List<StrandFill> fills)
         implements Treatment {
     public static final Interlace STARTING = new Interlace(
             Surroundings.EVERY_FIGURE,
@@ -49,6 +53,7 @@ public record Interlace(
             Shading.NONE,
             Loops.KEPT,
             Reach.EVERY_TURN,
+            List.of(),
             List.of(),
             List.of());
 
@@ -66,13 +71,14 @@ public record Interlace(
                             Setting.of(Interlace.class, "shading"),
                             Setting.of(Interlace.class, "loops"),
                             Setting.of(Interlace.class, "reach")),
-                    List.of(CrossingEntries.PINS, CrossingEntries.BREAKS))
+                    List.of(CrossingEntries.PINS, CrossingEntries.BREAKS, CrossingEntries.FILLS))
             .because(
                     "Over and under in turn makes one fabric of crossing bands, and can always be kept for closed strands.");
 
     public Interlace {
         pins = List.copyOf(pins);
         breaks = List.copyOf(breaks);
+        fills = List.copyOf(fills);
     }
 
     @Override
@@ -86,36 +92,43 @@ public record Interlace(
     }
 
     public Interlace withPins(List<Pin> changed) {
-        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, reach, changed, breaks);
+        return new Interlace(
+                figures, rhythm, beginning, strand, clearance, shading, loops, reach, changed, breaks, fills);
     }
 
     public Interlace withBreaks(List<Break> changed) {
-        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, reach, pins, changed);
+        return new Interlace(
+                figures, rhythm, beginning, strand, clearance, shading, loops, reach, pins, changed, fills);
+    }
+
+    public Interlace withFills(List<StrandFill> changed) {
+        return new Interlace(
+                figures, rhythm, beginning, strand, clearance, shading, loops, reach, pins, breaks, changed);
     }
 
     public Interlace withRhythm(Rhythm other) {
-        return new Interlace(figures, other, beginning, strand, clearance, shading, loops, reach, pins, breaks);
+        return new Interlace(figures, other, beginning, strand, clearance, shading, loops, reach, pins, breaks, fills);
     }
 
     public Interlace withClearance(double millimetres) {
         return new Interlace(
-                figures, rhythm, beginning, strand, Amount.of(millimetres), shading, loops, reach, pins, breaks);
+                figures, rhythm, beginning, strand, Amount.of(millimetres), shading, loops, reach, pins, breaks, fills);
     }
 
     public Interlace beginning(Beginning way, String at) {
-        return new Interlace(figures, rhythm, way, at, clearance, shading, loops, reach, pins, breaks);
+        return new Interlace(figures, rhythm, way, at, clearance, shading, loops, reach, pins, breaks, fills);
     }
 
     public Interlace shaded(Shading other) {
-        return new Interlace(figures, rhythm, beginning, strand, clearance, other, loops, reach, pins, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, other, loops, reach, pins, breaks, fills);
     }
 
     public Interlace withLoops(Loops other) {
-        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, other, reach, pins, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, other, reach, pins, breaks, fills);
     }
 
     public Interlace withReach(Reach other) {
-        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, other, pins, breaks);
+        return new Interlace(figures, rhythm, beginning, strand, clearance, shading, loops, other, pins, breaks, fills);
     }
 
     @Override
@@ -150,12 +163,17 @@ public record Interlace(
             return work;
         }
         List<Optional<Fill>> inOrder = woven.get().strands().stream()
-                .map(s -> colour(s.key(), colours))
+                .map(s -> byHand(s.key(), surroundings.colourway()).or(() -> colour(s.key(), colours)))
                 .toList();
         List<Laying> weaves = new ArrayList<>(work.weaves());
         weaves.add(
                 new Laying(woven.get(), surroundings.group(), surroundings.step(), Affine.IDENTITY, inOrder, shading));
         return new Work(rest, weaves, work.mosaics(), work.symmetry());
+    }
+
+    /** The last fill by hand that reaches a strand. */
+    private Optional<Fill> byHand(StrandKey key, Colourway colourway) {
+        return StrandFill.of(key, fills).map(f -> ByHand.of(f.well(), colourway));
     }
 
     /** The colour of a strand, or of the one that it was before it was broken. */

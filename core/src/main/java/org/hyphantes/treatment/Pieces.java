@@ -15,10 +15,9 @@ import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.paint.ByHand;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Fill;
-import org.hyphantes.paint.Flat;
-import org.hyphantes.paint.NoFill;
 import org.hyphantes.piece.AreaBounds;
 import org.hyphantes.piece.Bounding;
 import org.hyphantes.piece.Division;
@@ -195,15 +194,7 @@ public record Pieces(
 
     private static Optional<Fill> byHand(Mosaic mosaic, Tessera piece, Surroundings surroundings) {
         OptionalInt well = mosaic.filled(piece);
-        return well.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        well.getAsInt() == 0
-                                ? new NoFill()
-                                : new Flat(surroundings
-                                        .colourway()
-                                        .well(well.getAsInt())
-                                        .colour()));
+        return well.isEmpty() ? Optional.empty() : Optional.of(ByHand.of(well.getAsInt(), surroundings.colourway()));
     }
 
     /** Whether there are more crossings than anybody could see or cut; few curves cannot have so many. */

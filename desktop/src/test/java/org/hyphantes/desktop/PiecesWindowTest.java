@@ -116,7 +116,9 @@ class PiecesWindowTest extends WindowFixture {
                 .get(0)
                 .colours()
                 .get(piece - 1)
-                .map(f -> f instanceof NoFill ? "none" : f.colour().hex())
+                .map(f -> f.within().orElse(null) instanceof NoFill
+                        ? "none"
+                        : f.colour().hex())
                 .orElse("as it is");
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.hyphantes.desktop.act.ReachActs;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.figure.Plait;
 import org.hyphantes.gauge.State;
 import org.hyphantes.geometry.Path;
@@ -166,10 +167,10 @@ class WeaveWindowTest extends WindowFixture {
     @Test
     void rowsOfTheStrandsLiftThemAndTheMenuOpensDemosAndWritesReports(FxRobot robot) throws Exception {
         var rows = robot.lookup("#strands-card .scroll-pane").query();
-        var place = rows.localToScreen(40, 26 * 3 + 13);
+        var place = rows.localToScreen(40, 26 * 2 + 13);
         robot.clickOn(place);
         eventually(() -> assertThat(desk.liftedProperty().get())
-                .contains(weave().strands().get(3).key()));
+                .contains(weave().strands().get(2).key()));
         robot.clickOn(place);
         eventually(() -> assertThat(desk.liftedProperty().get()).isEmpty());
         robot.interact(() -> frame.documents().openDemo(Demo.FERRYMANS_PLAIT));
@@ -183,6 +184,34 @@ class WeaveWindowTest extends WindowFixture {
         assertThat(Files.readString(folder.resolve("ferryman-s-plait.txt")))
                 .contains("Strand B: closed,")
                 .contains("Crossings: 150 of 150 alternate");
+    }
+
+    /** A lifted strand is filled by a digit, with its turns; kept with other turns, before any colouring, and given back by the same again. */
+    @Test
+    void strandsAreFilledByHand(FxRobot robot) throws Exception {
+        robot.clickOn(onScreen(weave().clearest(2)));
+        eventually(() -> assertThat(desk.liftedProperty().get()).isPresent());
+        robot.type(KeyCode.DIGIT8);
+        eventually(() -> assertThat(fills()).containsExactlyElementsOf(java.util.Collections.nCopies(8, "#A4472F")));
+        write(robot, "fill kelp I").type(KeyCode.ENTER);
+        eventually(() -> assertThat(fills()).hasSize(9).contains("#3C4A1F"));
+        write(robot, "colouring").type(KeyCode.ENTER);
+        write(robot, "turn 6").type(KeyCode.ENTER);
+        eventually(() -> assertThat(fills()).hasSize(7).containsOnly("#A4472F", "#3C4A1F"));
+        java.nio.file.Path file = folder.resolve("filled" + ProjectFile.ENDING);
+        ProjectFile.save(desk.design(), file);
+        assertThat(ProjectFile.open(file)).isEqualTo(desk.design());
+        write(robot, "fill 8 A").type(KeyCode.ENTER);
+        eventually(() -> assertThat(fills()).as("as coloured by strand").doesNotContain("#A4472F"));
+        write(robot, "fill nothing A").type(KeyCode.ENTER);
+        eventually(() -> assertThat(message(robot)).contains("Say the number"));
+    }
+
+    private List<String> fills() {
+        return desk.resolved().finished().work().weaves().get(0).colours().stream()
+                .flatMap(java.util.Optional::stream)
+                .map(f -> f.colour().hex())
+                .toList();
     }
 
     /** The rhythm, the shading and a colouring are chosen in the sentence and by words, each seen in what is drawn. */

@@ -159,7 +159,7 @@ class WordsFitTest extends WindowFixture {
                 && inner.getMinY() >= outer.getMinY() - 2
                 && inner.getMaxY() <= outer.getMaxY() + 2;
         if (!holds) {
-            amiss.add(where + ": outside " + part.getId() + ": " + words);
+            amiss.add(where + ": outside " + part.getId() + ": " + words + ", " + inner + " in " + outer);
         }
     }
 

@@ -111,6 +111,7 @@ public final class CornerPiece extends Region {
         key.autosize();
         key.setVisible(!isTab());
         key.relocate(14 + title.getWidth(), below ? h - title.getHeight() - 5 : 6);
+        note.setVisible(!stage.isHere() && !isTab());
         double words = Math.ceil(note.prefHeight(w - 32));
         double room = below ? h - title.getHeight() - 8 - words : h - words - 4;
         note.resizeRelocate(16, Math.min(h / 2 + (lower ? 8 : 0), room), w - 32, words);

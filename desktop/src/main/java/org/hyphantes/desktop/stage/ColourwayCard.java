@@ -26,13 +26,13 @@ import org.hyphantes.paint.Well;
 
 /** The twelve wells of the design by their numbers: a click fills with one, one dragged onto another swaps the two. */
 public final class ColourwayCard extends VBox {
-    private static final int ACROSS = 6;
     private static final double GAP = 3;
     private static final Colour DARK = new Colour("#1A2523");
     private static final Colour LIGHT = new Colour("#FDFDFB");
 
     private final Desk desk;
     private final IntConsumer fill;
+    private final int across;
     private final WellActs acts;
     private final Label name = new Label();
     private final Label shown = new Label();
@@ -40,8 +40,22 @@ public final class ColourwayCard extends VBox {
     private int at = 1;
     private int carried;
 
-    /** @param fill fills what is selected with a well, by its number */
-    public ColourwayCard(Desk desk, IntConsumer fill) {
+    /**
+     * The wells in two rows, with the one looked at told below.
+     *
+     * @param fill fills what is selected with a well, by its number
+     */
+    public static ColourwayCard tall(Desk desk, IntConsumer fill) {
+        return new ColourwayCard(desk, fill, Colourway.WELLS / 2);
+    }
+
+    /** The wells in one row, with the one looked at told above. */
+    public static ColourwayCard low(Desk desk, IntConsumer fill) {
+        return new ColourwayCard(desk, fill, Colourway.WELLS);
+    }
+
+    private ColourwayCard(Desk desk, IntConsumer fill, int across) {
+        this.across = across;
         this.desk = desk;
         this.fill = fill;
         this.acts = new WellActs(desk);
@@ -56,7 +70,10 @@ public final class ColourwayCard extends VBox {
         wells.setId("wells");
         wells.setFocusTraversable(true);
         wells.setAccessibleRole(AccessibleRole.LIST_VIEW);
-        getChildren().addAll(new HBox(10, title, name), wells, shown);
+        getChildren().addAll(new HBox(10, title, isLow() ? shown : name), wells);
+        if (!isLow()) {
+            getChildren().add(shown);
+        }
         Tooltip.install(wells, new Tooltip("Click: fill what is selected. Drag onto another: swap the two."));
         Note.on(wells, this::note);
         wells.setOnMousePressed(e -> {
@@ -93,8 +110,12 @@ public final class ColourwayCard extends VBox {
                 "Colours by number: what has a number changes with its well.");
     }
 
+    private boolean isLow() {
+        return across == Colourway.WELLS;
+    }
+
     private double side() {
-        return Math.max(16, Math.min(Habits.of(40), (getWidth() - (ACROSS - 1) * GAP) / ACROSS));
+        return Math.max(8, Math.min(Habits.of(40), (getWidth() - (across - 1) * GAP) / across));
     }
 
     private double high() {
@@ -105,8 +126,8 @@ public final class ColourwayCard extends VBox {
     private int well(MouseEvent event) {
         int column = (int) Math.floor(event.getX() / (side() + GAP));
         int row = (int) Math.floor(event.getY() / (high() + GAP));
-        boolean there = column >= 0 && column < ACROSS && row >= 0 && row < Colourway.WELLS / ACROSS;
-        return there ? row * ACROSS + column + 1 : 0;
+        boolean there = column >= 0 && column < across && row >= 0 && row < Colourway.WELLS / across;
+        return there ? row * across + column + 1 : 0;
     }
 
     private void released(MouseEvent event) {
@@ -123,7 +144,7 @@ public final class ColourwayCard extends VBox {
         switch (event.getCode()) {
             case LEFT -> look(at == 1 ? Colourway.WELLS : at - 1);
             case RIGHT -> look(at == Colourway.WELLS ? 1 : at + 1);
-            case UP, DOWN -> look((at - 1 + ACROSS) % Colourway.WELLS + 1);
+            case UP, DOWN -> look((at - 1 + across) % Colourway.WELLS + 1);
             case ENTER, SPACE -> fill.accept(at);
             default -> {
                 return;
@@ -148,15 +169,15 @@ public final class ColourwayCard extends VBox {
         wells.setAccessibleText("Well " + at + " of " + Colourway.WELLS + ", " + told.text());
         double side = side();
         double high = high();
-        wells.setWidth(ACROSS * (side + GAP) - GAP);
-        wells.setHeight(2 * (high + GAP) - GAP);
+        wells.setWidth(across * (side + GAP) - GAP);
+        wells.setHeight(Colourway.WELLS / across * (high + GAP) - GAP);
         Palette palette = Palette.of(desk.view().dark());
         GraphicsContext gc = wells.getGraphicsContext2D();
         gc.clearRect(0, 0, wells.getWidth(), wells.getHeight());
         gc.setFont(Typefaces.label(12));
         gc.setTextAlign(TextAlignment.CENTER);
         for (int i = 0; i < Colourway.WELLS; i++) {
-            Point corner = new Point(i % ACROSS * (side + GAP), i / ACROSS * (high + GAP));
+            Point corner = new Point(i % across * (side + GAP), i / across * (high + GAP));
             tile(gc, palette, i + 1, colourway.wells().get(i).colour(), corner, side, high);
         }
     }

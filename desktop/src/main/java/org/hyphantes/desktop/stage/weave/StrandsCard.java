@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.stage.weave;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -9,6 +10,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import org.hyphantes.desktop.background.Unhurried;
@@ -18,11 +20,12 @@ import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.stage.ColourwayCard;
 import org.hyphantes.inventory.StrandRow;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.weave.StrandKey;
 
-/** The strands unrolled: each as a straight ribbon with the crossings along it, over where the ribbon runs through. */
+/** The wells of the design, and the strands unrolled: each as a straight ribbon with the crossings along it, over where the ribbon runs through. */
 final class StrandsCard extends BorderPane {
     private static final int MOST_ROWS = 200;
     private static final int MOST_PASSES = 24;
@@ -43,7 +46,8 @@ final class StrandsCard extends BorderPane {
         Label title = new Label("Strands");
         title.getStyleClass().add("title");
         count.getStyleClass().add("second");
-        setTop(new HBox(16, title, count));
+        ColourwayCard wells = ColourwayCard.low(desk, well -> new StrandFilling(desk).fill(Optional.empty(), well));
+        setTop(new VBox(6, wells, new HBox(16, title, count)));
         scroll.getStyleClass().add("bare-scroll");
         rows.setManaged(false);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -136,7 +140,13 @@ final class StrandsCard extends BorderPane {
         List<StrandKey> keys = keys();
         desk.liftedProperty().get().map(keys::indexOf).filter(i -> i >= 0).ifPresent(row -> {
             double room = sheet.getMinHeight() - scroll.getViewportBounds().getHeight();
-            double wanted = (row + 0.5) * row() - scroll.getViewportBounds().getHeight() / 2;
+            double seen = scroll.getViewportBounds().getHeight();
+            double top = Math.max(0, room) * scroll.getVvalue();
+            // What is seen whole stays where it is, so that a click on the same place lays it down again.
+            if (row * row() >= top && (row + 1) * row() <= top + seen) {
+                return;
+            }
+            double wanted = (row + 0.5) * row() - seen / 2;
             scroll.setVvalue(room <= 0 ? 0 : Math.max(0, Math.min(1, wanted / room)));
         });
     }

@@ -253,4 +253,10 @@ final class WeaveHand implements Hand {
             desk.hover(Hover.NONE);
         }
     }
+
+    /** Fills the strand that is lifted; without one a digit means the sentence. */
+    @Override
+    public boolean digit(int digit) {
+        return desk.liftedProperty().get().isPresent() && new StrandFilling(desk).fill(Optional.empty(), digit);
+    }
 }

@@ -87,7 +87,7 @@ public final class WeaveStage implements Stage {
                 Offer.hint("drag along a strand", "lay it"),
                 Offer.hint("stroke from the ground", "break, rejoin"),
                 Offer.hint(Habits.otherWay().get().doing("click"), "release"),
-                Offer.hint("letter", "lift"),
+                Offer.hint("letter, 1 to 9", "lift, fill"),
                 Offer.hint("Space, Insert", "swap, break at the needle"));
     }
 
@@ -107,6 +107,9 @@ public final class WeaveStage implements Stage {
                         "stroke from ground to ground",
                         "break the crossing between; again rejoins it, across it turns the break"),
                 new Deed("Insert", "break level, then upright, then rejoin, at the needle"),
+                new Deed(
+                        "1 to 9, 0; fill 11 B",
+                        "fill the strand that is lifted, or take its fill away; again as before"),
                 new Deed("click a letter", "lift that strand; again, or Esc, lays it down"),
                 new Deed("arrows", "carry the needle from crossing to crossing"),
                 new Deed("Esc", "let go"));

@@ -14,11 +14,13 @@ import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Projection;
+import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
 import org.hyphantes.weave.Weave;
 
 /** The words for what is done to crossings and strands: at the needle or the pointer, or to a strand by its letter. */
 final class WeaveWords {
-    static final List<String> ALL = List.of("swap", "break", "rejoin", "release", "lay", "lift");
+    static final List<String> ALL = List.of("swap", "break", "rejoin", "release", "lay", "lift", "fill");
 
     /** So near (mm) to the needle a crossing is meant. */
     private static final double NEAR = 3;
@@ -39,6 +41,7 @@ final class WeaveWords {
         return switch (word) {
             case "swap", "release" -> atCrossing(word);
             case "break", "rejoin" -> atPlace(word, rest);
+            case "fill" -> fill(rest);
             default -> ofStrand(word, rest);
         };
     }
@@ -90,6 +93,28 @@ final class WeaveWords {
         }
         desk.warn("Bring the needle to a crossing first; then break level, break upright, or rejoin.");
         return false;
+    }
+
+    /** Fills the strand named behind the well, or the one that is lifted. */
+    private boolean fill(String rest) {
+        String[] words = rest.strip().split("\\s+");
+        String last = words[words.length - 1].toUpperCase(Locale.ROOT);
+        Optional<StrandKey> named = words.length < 2
+                ? Optional.empty()
+                : weaves().stream()
+                        .flatMap(l -> l.weave().strands().stream())
+                        .filter(s -> s.name().equals(last))
+                        .map(Strand::key)
+                        .findFirst();
+        String which = named.isPresent() ? String.join(" ", List.of(words).subList(0, words.length - 1)) : rest.strip();
+        Optional<Integer> well = which.equals("0") || which.equalsIgnoreCase("none")
+                ? Optional.of(0)
+                : desk.design().colourway().number(which);
+        if (well.isEmpty()) {
+            desk.warn("Say the number or the name of a well, and a strand unless one is lifted: fill 4 B.");
+            return false;
+        }
+        return new StrandFilling(desk).fill(named, well.get());
     }
 
     private boolean ofStrand(String word, String rest) {
