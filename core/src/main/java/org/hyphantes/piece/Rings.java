@@ -40,12 +40,12 @@ final class Rings {
 
     /** Ring by ring, and in each clockwise. */
     static Integer[] order(List<Cell> found, int[] ring, Point centre) {
+        double[] bearings = found.stream()
+                .mapToDouble(c -> Siblings.bearing(c.place(), centre))
+                .toArray();
         Integer[] order = new Integer[found.size()];
         Arrays.setAll(order, i -> i);
-        Arrays.sort(
-                order,
-                Comparator.<Integer>comparingInt(i -> ring[i])
-                        .thenComparingDouble(i -> Siblings.bearing(found.get(i).place(), centre)));
+        Arrays.sort(order, Comparator.<Integer>comparingInt(i -> ring[i]).thenComparingDouble(i -> bearings[i]));
         return order;
     }
 

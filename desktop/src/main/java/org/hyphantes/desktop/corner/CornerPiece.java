@@ -111,7 +111,7 @@ public final class CornerPiece extends Region {
         key.autosize();
         key.setVisible(!isTab());
         key.relocate(14 + title.getWidth(), below ? h - title.getHeight() - 5 : 6);
-        note.setVisible(!stage.isHere() && !isTab());
+        note.setVisible(isBare());
         double words = Math.ceil(note.prefHeight(w - 32));
         double room = below ? h - title.getHeight() - 8 - words : h - words - 4;
         note.resizeRelocate(16, Math.min(h / 2 + (lower ? 8 : 0), room), w - 32, words);
@@ -122,6 +122,17 @@ public final class CornerPiece extends Region {
 
     private boolean isTab() {
         return getHeight() < 100;
+    }
+
+    /** Whether words stand in it in place of a picture: this version has not got it, or there is nothing to show. */
+    private boolean isBare() {
+        Resolved resolved = desk.resolved();
+        return !isTab()
+                && !stage.emptyCorner().isEmpty()
+                && (!stage.isHere()
+                        || resolved != null
+                                && !resolved.finished().scene().isEmpty()
+                                && stage.corner(resolved).isEmpty());
     }
 
     private boolean isOpen() {
@@ -137,9 +148,9 @@ public final class CornerPiece extends Region {
         gc.fillRect(0, 0, w, h);
         camera = Optional.empty();
         Resolved resolved = desk.resolved();
-        note.setVisible(!stage.isHere() && !isTab());
+        note.setVisible(isBare());
         if (resolved != null && !isTab()) {
-            if (stage.isHere()) {
+            if (!isBare()) {
                 picture(gc, palette, resolved);
             } else {
                 gc.setStroke(palette.edge());
