@@ -101,8 +101,9 @@ class OutcomesWindowTest extends OutcomeFixture {
     }
 
     private void fourLinkedOvalsEachItsColour() {
-        words("oval 30", "shift 0 -30", "turn 4", "band 4", "interlace", "colouring");
+        words("oval 60", "shift 0 -30", "turn 4", "band 4", "interlace", "colouring");
         assertThat(made().strands()).hasSize(4);
+        assertThat(made().crossings()).as("each linked with both beside it").hasSize(8);
         assertThat(colours()).isEqualTo(4);
         whole();
         in(7);
