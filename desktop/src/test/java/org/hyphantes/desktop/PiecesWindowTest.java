@@ -131,6 +131,10 @@ class PiecesWindowTest extends WindowFixture {
         assertThat(colour(49)).as("its siblings too").isEqualTo("#1F4E5F");
         typed(robot, "well 4 teal");
         eventually(() -> assertThat(colour(38)).isEqualTo("#008080"));
+        typed(robot, "select well 4");
+        eventually(() -> assertThat(message(robot)).contains("12 pieces selected"));
+        robot.interact(() -> frame.field().requestFocus());
+        robot.type(KeyCode.ESCAPE);
         typed(robot, "fill 0 ring 1");
         eventually(() -> assertThat(colour(1)).isEqualTo("none"));
         typed(robot, "colouring");

@@ -13,10 +13,15 @@ import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.NoFill;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Corner;
+import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.PieceName;
+import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Pieces;
 import org.hyphantes.weave.Reach;
@@ -26,10 +31,10 @@ final class PieceWords {
     static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back", "round", "fill");
 
     private static final String WHICH =
-            "Say which: ring 2, inside Circle, outside Circle, chequer or all; or select some.";
+            "Say which: ring 2, well 4, inside Circle, outside Circle, chequer or all; or select some.";
 
-    private static final Pattern PIECES =
-            Pattern.compile("(rings?\\s+\\d|inside\\s|outside\\s|chequer$|all$|\\d).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PIECES = Pattern.compile(
+            "(rings?\\s+\\d|well\\s|inside\\s|outside\\s|chequer$|all$|\\d).*", Pattern.CASE_INSENSITIVE);
 
     private final Desk desk;
     private final PieceChoice choice;
@@ -190,6 +195,7 @@ final class PieceWords {
             case "all" -> Optional.of(choice.cells(c -> true));
             case "chequer" ->
                 Optional.of(new Chequer(choice.mosaic().orElseThrow().division()).cells());
+            case "well" -> well(words.length > 1 ? words[1] : "");
             case "ring", "rings" -> rings(words.length > 1 ? words[1] : "");
             case "inside", "outside" ->
                 meant(rest)
@@ -200,6 +206,27 @@ final class PieceWords {
                         }));
             default -> Optional.empty();
         };
+    }
+
+    /** The cells of pieces that have the colour of a well, however they came by it. */
+    private Optional<List<Integer>> well(String text) {
+        Inlay inlay = choice.inlay().orElseThrow();
+        Mosaic mosaic = inlay.mosaic();
+        return desk.design().colourway().number(text).map(number -> {
+            Colour colour = desk.design().colourway().well(number).colour();
+            List<Integer> cells = new ArrayList<>();
+            for (int i = 0; i < mosaic.pieces().size(); i++) {
+                boolean has = inlay.colours()
+                        .get(i)
+                        .flatMap(Fill::within)
+                        .filter(f -> !(f instanceof NoFill) && f.colour().equals(colour))
+                        .isPresent();
+                if (has) {
+                    cells.addAll(mosaic.pieces().get(i).cells());
+                }
+            }
+            return cells;
+        });
     }
 
     private Optional<List<Integer>> rings(String numbers) {

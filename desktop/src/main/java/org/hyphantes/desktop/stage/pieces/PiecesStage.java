@@ -128,7 +128,7 @@ public final class PiecesStage implements Stage {
                 new Deed("arrows", "carry the needle from piece to piece"),
                 new Deed(
                         "select, join, drop, keep, back, round, fill 4",
-                        "words, with ring 2, inside Circle, outside Circle, chequer, all"),
+                        "words, with ring 2, well 4, inside Circle, outside Circle, chequer, all"),
                 new Deed("Esc", "let go"));
     }
 
