@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.plane.Subdivision;
@@ -17,15 +18,13 @@ import org.hyphantes.geometry.plane.Subdivision;
 final class Adjacency {
     private final Subdivision plane;
     private final int[] cellOfFace;
-    private final CellGrid grid;
     private final List<List<Neighbour>> neighbours = new ArrayList<>();
     private final BitSet outer = new BitSet();
 
     /** @param woven whether there are courses, which are no faces of the plane */
-    Adjacency(Subdivision plane, int[] cellOfFace, CellGrid grid, int cells, boolean woven) {
+    Adjacency(Subdivision plane, int[] cellOfFace, Supplier<CellGrid> grid, int cells, boolean woven) {
         this.plane = plane;
         this.cellOfFace = cellOfFace;
-        this.grid = grid;
         Map<Pair, Double> shared = new HashMap<>();
         plane.edges((right, left, curve) -> {
             int a = cellOfFace[right];
@@ -38,7 +37,7 @@ final class Adjacency {
             }
         });
         if (woven) {
-            besideCourses(shared);
+            besideCourses(shared, grid.get());
         }
         for (int i = 0; i < cells; i++) {
             neighbours.add(new ArrayList<>(4));
@@ -51,7 +50,7 @@ final class Adjacency {
     }
 
     /** What lies between the bands of a weave has the courses beside it for neighbours, told a little within each edge. */
-    private void besideCourses(Map<Pair, Double> shared) {
+    private void besideCourses(Map<Pair, Double> shared, CellGrid grid) {
         plane.edges((right, left, curve) -> {
             int a = cellOfFace[right];
             int b = cellOfFace[left];

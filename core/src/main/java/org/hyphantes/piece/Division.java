@@ -34,7 +34,7 @@ public final class Division {
     private volatile Map<PieceName, Integer> byName;
     private final Subdivision plane;
     private final int[] cellOfFace;
-    private final CellGrid grid;
+    private volatile CellGrid grid;
     private final int[] givenOf;
     private final List<Given> given;
     private final Enclosures closed;
@@ -86,8 +86,7 @@ public final class Division {
             givenOf[i] = order[i] - faces.size();
             faceOf.add(givenOf[i] < 0 ? faces.get(order[i]) : null);
         }
-        this.grid = new CellGrid(cells);
-        this.adjacency = new Adjacency(plane, cellOfFace, grid, cells.size(), !given.isEmpty());
+        this.adjacency = new Adjacency(plane, cellOfFace, this::grid, cells.size(), !given.isEmpty());
         this.freeEnds = ends(paths, paths.size() - lines.size());
     }
 
@@ -265,9 +264,19 @@ public final class Division {
                 .orElse(corner);
     }
 
+    /** Made when a place is first asked for, which is not at each step of a drag. */
+    private CellGrid grid() {
+        CellGrid made = grid;
+        if (made == null) {
+            made = new CellGrid(cells);
+            grid = made;
+        }
+        return made;
+    }
+
     /** The cell at a place. */
     public Optional<Integer> at(Point place) {
-        return grid.at(place);
+        return grid().at(place);
     }
 
     /** Areas made of cells beside one another with the same label; of each area its label. */

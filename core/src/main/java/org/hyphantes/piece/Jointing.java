@@ -18,7 +18,6 @@ import org.hyphantes.geometry.plane.Booleans;
 final class Jointing {
     private final List<List<Region>> whole;
     private final Joint joint;
-    private final List<Box> boxes = new ArrayList<>();
     private final PlaceGrid<Integer> places;
     private final double widest;
 
@@ -26,16 +25,21 @@ final class Jointing {
         this.whole = whole;
         this.joint = joint;
         double most = 0;
-        for (List<Region> regions : whole) {
-            Box box = Box.round(regions.stream().map(r -> r.outline().box()).toList());
-            boxes.add(box);
+        // Only where outer edges stay are others looked for.
+        boolean looking = joint.width() > 0 && joint.outer() == Joint.Outer.STAY;
+        for (int i = 0; looking && i < whole.size(); i++) {
+            Box box = box(i);
             most = Math.max(most, Math.hypot(box.width(), box.height()));
         }
         this.widest = most;
         this.places = new PlaceGrid<>(Math.max(most, 1e-9));
-        for (int i = 0; i < boxes.size(); i++) {
-            places.add(boxes.get(i).centre(), i);
+        for (int i = 0; looking && i < whole.size(); i++) {
+            places.add(box(i).centre(), i);
         }
+    }
+
+    private Box box(int piece) {
+        return Box.round(whole.get(piece).stream().map(r -> r.outline().box()).toList());
     }
 
     /**
@@ -91,8 +95,7 @@ final class Jointing {
         }
         List<Point> before = corners(whole.get(piece));
         List<Point> after = corners(parted);
-        double near = Cornering.SAME
-                * Math.hypot(boxes.get(piece).width(), boxes.get(piece).height());
+        double near = Cornering.SAME * Math.hypot(box(piece).width(), box(piece).height());
         for (Cornering each : done) {
             Joint.Shape shape = each.round() ? Joint.Shape.ROUND : Joint.Shape.SQUARE;
             if (each.corner().isEmpty()) {
@@ -120,9 +123,9 @@ final class Jointing {
     /** Less all that lies within half the joint of another piece. */
     private List<Region> lessOthers(int piece, Region region) {
         List<Region> near = new ArrayList<>();
-        Box reached = boxes.get(piece).grown(joint.width());
-        for (int other : places.within(boxes.get(piece).centre(), widest + joint.width())) {
-            if (other != piece && boxes.get(other).meets(reached)) {
+        Box reached = box(piece).grown(joint.width());
+        for (int other : places.within(box(piece).centre(), widest + joint.width())) {
+            if (other != piece && box(other).meets(reached)) {
                 whole.get(other).forEach(r -> near.addAll(OffsetCurves.outset(r, joint.width() / 2, Corners.MITRED)));
             }
         }
