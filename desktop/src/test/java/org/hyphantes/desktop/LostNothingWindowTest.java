@@ -29,7 +29,7 @@ import org.testfx.util.WaitForAsyncUtils;
  * {@code -Dhyphantes.window.steps=200} goes further, {@code -Dhyphantes.window.seed=K} another way.
  */
 class LostNothingWindowTest extends WindowFixture {
-    private static final int STEPS = Integer.getInteger("hyphantes.window.steps", 45);
+    private static final int STEPS = Integer.getInteger("hyphantes.window.steps", 60);
     private static final int ENDS = Math.max(2, STEPS / 40);
 
     private Desk now;

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -131,6 +132,10 @@ class PiecesWindowTest extends WindowFixture {
         assertThat(colour(49)).as("its siblings too").isEqualTo("#1F4E5F");
         typed(robot, "well 4 teal");
         eventually(() -> assertThat(colour(38)).isEqualTo("#008080"));
+        write(robot, "drop rings 3 5");
+        Label before = robot.lookup("#completions").queryAs(Label.class);
+        assertThat(before.getText()).as("the count before the act").contains("24 pieces");
+        robot.type(KeyCode.ESCAPE);
         typed(robot, "select well 4");
         eventually(() -> assertThat(message(robot)).contains("12 pieces selected"));
         robot.interact(() -> frame.field().requestFocus());

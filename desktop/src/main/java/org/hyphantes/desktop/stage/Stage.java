@@ -106,6 +106,11 @@ public interface Stage {
         return words().contains(word);
     }
 
+    /** To how many one of those words would be done, before it is done; empty where that is no count. */
+    default String told(Bench bench, String word, String rest) {
+        return "";
+    }
+
     /** Does one of those words, with what was typed behind it; false when it could not, which is then said. */
     default boolean run(Bench bench, String word, String rest) {
         return false;

@@ -50,7 +50,9 @@ final class OfferLine extends HBox {
         getChildren().addAll(offers, gap, message);
         warned.setOnFinished(e -> offersShown(true));
         word.textProperty()
-                .addListener(o -> completions.setText(String.join("   ", words.completions(word.getText()))));
+                .addListener(o -> completions.setText(String.join("   ", words.completions(word.getText()))
+                        + (words.told(word.getText()).isEmpty() ? "" : "  \u00b7  " + words.told(word.getText()))));
+        completions.setId("completions");
         word.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 

@@ -49,6 +49,18 @@ public final class Words {
         return all().stream().filter(w -> w.startsWith(begun)).limit(6).toList();
     }
 
+    /** What would be done to how many, told before it is done; empty where that is no count. */
+    public String told(String typed) {
+        String[] parts = typed.strip().split("\\s+", 2);
+        String word = parts[0].toLowerCase(Locale.ROOT);
+        String rest = parts.length > 1 ? parts[1].strip() : "";
+        return stages.stream()
+                .filter(s -> s.id().equals(desk.view().stage()) && s.means(word, rest))
+                .findFirst()
+                .map(s -> s.told(bench, word, rest))
+                .orElse("");
+    }
+
     private List<String> all() {
         List<String> words = new ArrayList<>();
         Form.EACH.forEach(f -> words.add(f.schema().word()));

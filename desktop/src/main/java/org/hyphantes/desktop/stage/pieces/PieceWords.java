@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import org.hyphantes.desktop.act.RecipeActs;
@@ -14,13 +15,13 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
-import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.NoFill;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.PieceName;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Pieces;
@@ -118,18 +119,45 @@ final class PieceWords {
         return named || !choice.isEmpty() ? Reach.THIS_ONE : choice.reach();
     }
 
-    /** Fills with the well whose number or name comes first, those that the rest names; {@code none} or 0 takes the fill away. */
-    private boolean fill(String rest) {
+    /** What of the words is the well: a name of the colourway that they begin with, or their first. */
+    private String wellOf(String rest) {
         String lower = rest.toLowerCase(Locale.ROOT);
-        Colourway colourway = desk.design().colourway();
-        Optional<String> named = colourway.wells().stream()
+        return desk.design().colourway().wells().stream()
                 .map(w -> w.name().toLowerCase(Locale.ROOT))
                 .filter(n -> lower.equals(n) || lower.startsWith(n + " "))
-                .findFirst();
-        String first = named.orElse(rest.split("\\s+", 2)[0]);
+                .findFirst()
+                .orElse(rest.split("\\s+", 2)[0]);
+    }
+
+    /** How many pieces a word would be done to, with all that it reaches; empty while that is not known. */
+    String told(String word, String rest) {
+        if (word.equals("divide")
+                || word.equals("round") && rest.matches("\\d.*")
+                || choice.mosaic().isEmpty()) {
+            return "";
+        }
+        String which =
+                word.equals("fill") ? rest.substring(wellOf(rest).length()).strip() : rest;
+        Mosaic mosaic = choice.mosaic().get();
+        return cells(which)
+                .map(cells -> cells.stream()
+                        .flatMap(c -> reach(!which.isEmpty()) == Reach.THIS_ONE
+                                ? Stream.of(c)
+                                : choice.siblings(c, choice.reach()).stream())
+                        .map(mosaic::pieceOf)
+                        .distinct()
+                        .count())
+                .map(count -> Numerals.counted(count.intValue(), "piece"))
+                .orElse("");
+    }
+
+    /** Fills with the well whose number or name comes first, those that the rest names; {@code none} or 0 takes the fill away. */
+    private boolean fill(String rest) {
+        String first = wellOf(rest);
         String which = rest.substring(first.length()).strip();
-        Optional<Integer> well =
-                first.equals("0") || first.equalsIgnoreCase("none") ? Optional.of(0) : colourway.number(first);
+        Optional<Integer> well = first.equals("0") || first.equalsIgnoreCase("none")
+                ? Optional.of(0)
+                : desk.design().colourway().number(first);
         Optional<List<Integer>> cells = cells(which);
         if (well.isEmpty() || cells.isEmpty()) {
             desk.warn(well.isEmpty() ? "Say the number or the name of a well: fill 4 ring 2." : WHICH);

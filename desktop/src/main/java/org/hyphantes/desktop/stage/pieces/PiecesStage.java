@@ -166,6 +166,11 @@ public final class PiecesStage implements Stage {
     }
 
     @Override
+    public String told(Bench bench, String word, String rest) {
+        return new PieceWords(bench).told(word, rest);
+    }
+
+    @Override
     public boolean run(Bench bench, String word, String rest) {
         return new PieceWords(bench).run(word, rest);
     }
