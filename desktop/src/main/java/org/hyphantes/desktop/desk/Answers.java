@@ -101,12 +101,13 @@ final class Answers {
         loom.resolve(
                 wished,
                 made -> {
-                    if (of == laid) {
+                    // Never settled by what is not shown.
+                    if (of == laid || made.design() == wish.design()) {
                         anew = false;
                         resolved.set(made);
-                    }
-                    if (wished.isSame(wish)) {
-                        settle();
+                        if (wished.isSame(wish)) {
+                            settle();
+                        }
                     }
                 },
                 failure -> {
