@@ -36,7 +36,7 @@ public final class WellActs {
                         + " and have names, such as " + now().well(1).name() + ": well 3 #7DAE9A."));
     }
 
-    /** Gives a well a colour, or a name and a colour; a name alone is left as it was. */
+    /** Gives a well a colour, with which it keeps its name, or a name and a colour. */
     public void set(int number, String text) throws CannotRead {
         Optional<Colour> colour = now().colour(text);
         Well before = now().well(number);

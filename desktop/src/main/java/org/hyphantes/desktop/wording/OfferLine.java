@@ -49,9 +49,11 @@ final class OfferLine extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         getChildren().addAll(offers, gap, message);
         warned.setOnFinished(e -> offersShown(true));
-        word.textProperty()
-                .addListener(o -> completions.setText(String.join("   ", words.completions(word.getText()))
-                        + (words.told(word.getText()).isEmpty() ? "" : "  \u00b7  " + words.told(word.getText()))));
+        word.textProperty().addListener(o -> {
+            String told = words.told(word.getText());
+            completions.setText(String.join("   ", words.completions(word.getText()))
+                    + (told.isEmpty() ? "" : "  \u00b7  " + told));
+        });
         completions.setId("completions");
         word.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
