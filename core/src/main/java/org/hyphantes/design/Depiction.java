@@ -11,13 +11,12 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
-import org.hyphantes.geometry.hatch.Hatching;
 import org.hyphantes.geometry.offset.BandEdge;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Fill;
-import org.hyphantes.paint.Gradient;
-import org.hyphantes.paint.Hatch;
+import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Run;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.scene.Mark;
@@ -47,6 +46,7 @@ final class Depiction {
     private final List<Fault> faults = new ArrayList<>();
     private Scene scene;
     private Box linesBox;
+    private Filling unwoven;
 
     private Depiction(Work work, List<String> figures, Watch watch) {
         this.work = work;
@@ -78,7 +78,7 @@ final class Depiction {
     static Scene lines(Work work, List<String> figures) {
         List<Mark> marks = new ArrayList<>();
         for (Laid laid : work.lines()) {
-            marks.add(new Mark.Stroke(laid.path(), Paint.line(laid.colour()), Origin.of(laid.key())));
+            Filling.line(marks, laid.path(), laid.colour(), Origin.of(laid.key()));
         }
         for (Laying laying : work.weaves()) {
             for (Strand strand : laying.weave().strands()) {
@@ -123,30 +123,54 @@ final class Depiction {
     private List<Mark> rings(Inlay inlay) {
         Map<Integer, List<Mark>> rings = new java.util.TreeMap<>();
         List<Tessera> pieces = inlay.mosaic().pieces();
-        Box round =
-                inlay.colours().stream().anyMatch(c -> c.flatMap(Fill::within).orElse(null) instanceof Gradient)
-                        ? Box.round(inlay.mosaic().division().cells().stream()
+        boolean flat = inlay.colours().stream()
+                .allMatch(c -> c.flatMap(Fill::within).orElse(null) instanceof Flat || c.isEmpty());
+        Box round = Box.round(
+                flat
+                        ? List.of()
+                        : inlay.mosaic().division().cells().stream()
                                 .map(c -> c.region().outline().box())
-                                .toList())
-                        : Box.round(List.of());
-        Point middle = middle(work.turning(), round, inlay.placed());
+                                .toList());
+        Filling filling = new Filling(middle(work.turning(), round, inlay.placed()), round);
+        Map<Region, Run> runs = flat ? Map.of() : runs(inlay);
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
             Cell cell = inlay.mosaic().division().cells().get(piece.cells().get(0));
-            Paint paint = cell.isGround()
-                    ? Paint.ground(inlay.colours().get(i))
-                    : Paint.band(inlay.colours().get(i));
+            Optional<Fill> fill = inlay.colours().get(i);
+            Paint paint = cell.isGround() ? Paint.ground(fill) : Paint.band(fill);
+            List<Mark> ring = rings.computeIfAbsent(piece.ring(), r -> new ArrayList<>());
             for (Region shape : piece.shapes()) {
-                Paint own = paint.laid(shape.outline(), middle, round);
-                rings.computeIfAbsent(piece.ring(), r -> new ArrayList<>())
-                        .add(new Mark.Area(shape, own, Origin.piece(piece.number())));
-                hatch(rings.get(piece.ring()), shape, inlay.colours().get(i), Origin.piece(piece.number()));
+                Paint own = filling.laid(paint, shape.outline());
+                Mark.Area area = new Mark.Area(shape, own, Origin.piece(piece.number()));
+                filling.add(ring, area, fill, Optional.ofNullable(runs.get(cell.region())), piece.number());
             }
         }
         List<Mark> groups = new ArrayList<>();
         rings.forEach((ring, marks) ->
                 groups.add(Mark.Group.of(Mark.Part.RING, marks, Affine.IDENTITY, 0, Origin.piece(ring))));
         return groups;
+    }
+
+    /** What strand runs through a piece that was a course before. */
+    private static Map<Region, Run> runs(Inlay inlay) {
+        Map<Region, Run> runs = new IdentityHashMap<>();
+        for (Laying laying : inlay.weaves()) {
+            for (Course course : laying.weave().courses()) {
+                runs.put(course.region(), run(laying.weave().strands().get(course.strand()), course));
+            }
+        }
+        return runs;
+    }
+
+    private static Run run(Strand strand, Course course) {
+        double from = strand.path().lengthTo(course.from());
+        double to = strand.path().lengthTo(course.to());
+        double total = strand.path().length();
+        return new Run(
+                strand.path(),
+                from,
+                to <= from && strand.path().closed() ? to + total : to,
+                strand.band().widths());
     }
 
     /** What parts lie about: the centre of the turns, or the middle of the box round them. */
@@ -177,15 +201,15 @@ final class Depiction {
         // Strands of one figure are told apart among themselves, unless they are its turns.
         boolean byThemselves = oneFigure && weave.symmetry().turning().isEmpty();
         Box round = Box.round(weave.strands().stream().map(s -> s.path().box()).toList());
-        Point middle = middle(weave.symmetry().turning(), round, Affine.IDENTITY);
+        Filling filling = new Filling(middle(weave.symmetry().turning(), round, Affine.IDENTITY), round);
         // Of a strand its courses are one part: what passes under others goes on as it was.
         List<Paint> paints = new ArrayList<>();
         for (int s = 0; s < byStrand.size(); s++) {
-            paints.add(Paint.band(shown.colours().get(s))
-                    .laid(weave.strands().get(s).path(), middle, round));
+            paints.add(filling.laid(
+                    Paint.band(shown.colours().get(s)), weave.strands().get(s).path()));
         }
         for (Course course : weave.courses()) {
-            course(byStrand.get(course.strand()), weave, course, shown, paints, byThemselves);
+            course(byStrand.get(course.strand()), weave, course, shown, filling, paints, byThemselves);
         }
         List<Mark> groups = new ArrayList<>();
         for (int s = 0; s < byStrand.size(); s++) {
@@ -196,7 +220,13 @@ final class Depiction {
     }
 
     private void course(
-            List<Mark> into, Weave weave, Course course, Shown shown, List<Paint> paints, boolean byThemselves) {
+            List<Mark> into,
+            Weave weave,
+            Course course,
+            Shown shown,
+            Filling filling,
+            List<Paint> paints,
+            boolean byThemselves) {
         Strand strand = weave.strands().get(course.strand());
         Origin origin = Origin.of(strand.key(), course.strand(), course.ordinal());
         int number = byThemselves
@@ -204,9 +234,15 @@ final class Depiction {
                 : Math.max(0, figures.indexOf(strand.key().figure()));
         int telling = strand.band().lines() > 0 ? -1 : number;
         Paint paint = paints.get(course.strand());
-        into.add(new Mark.Area(
-                course.region(), course.sides(), Optional.of(spine(strand, course, telling)), paint, origin));
-        hatch(into, course.region(), shown.colours().get(course.strand()), origin);
+        Run run = run(strand, course);
+        Optional<Spine> spine = Optional.of(spine(strand, course, run, telling));
+        Mark.Area area = new Mark.Area(course.region(), course.sides(), spine, paint, origin);
+        filling.add(
+                into,
+                area,
+                shown.colours().get(course.strand()),
+                Optional.of(run),
+                1000 * course.strand() + course.ordinal());
         for (Dive dive : course.dives()) {
             if (shown.opacity() > 0) {
                 into.add(new Mark.Shade(dive.stretch(), dive.from(), dive.to(), shown.opacity(), origin));
@@ -217,42 +253,28 @@ final class Depiction {
         }
     }
 
-    /** The lines of a hatch, if a part has one, in exact stretches over it. */
-    private static void hatch(List<Mark> into, Region region, Optional<Fill> fill, Origin origin) {
-        if (fill.flatMap(Fill::within).orElse(null) instanceof Hatch hatch) {
-            Paint paint = hatch.line();
-            for (int square = 0; square <= (hatch.crossed() ? 90 : 0); square += 90) {
-                Hatching.of(region, hatch.spacing(), hatch.bearing() + square)
-                        .forEach(line -> into.add(new Mark.Stroke(Path.open(line), paint, origin)));
-            }
-        }
-    }
-
-    private static Spine spine(Strand strand, Course course, int telling) {
-        Path path = strand.path();
-        double from = path.lengthTo(course.from());
-        double to = path.lengthTo(course.to());
-        if (to <= from && path.closed()) {
-            to += path.length();
-        }
+    private static Spine spine(Strand strand, Course course, Run run, int telling) {
         boolean ring = course.region().holes().size() == 1;
-        return new Spine(path, from, to, strand.width(), ring ? 0 : strand.width() * 1.25, telling);
+        return new Spine(run.path(), run.from(), run.to(), strand.width(), ring ? 0 : strand.width() * 1.25, telling);
     }
 
     private void line(Laid laid, List<Mark> into) {
         Origin origin = Origin.of(laid.key());
         List<Region> band = outline(laid);
         if (band.isEmpty()) {
-            into.add(new Mark.Stroke(laid.path(), Paint.line(laid.colour()), origin));
+            Filling.line(into, laid.path(), laid.colour(), origin);
             return;
         }
         BandStyle style = laid.band().orElseThrow();
-        band.forEach(region -> into.add(new Mark.Area(
-                region,
-                Paint.band(laid.colour())
-                        .laid(region.outline(), middle(work.turning(), lines(), Affine.IDENTITY), lines()),
-                origin)));
-        band.forEach(region -> hatch(into, region, laid.colour(), origin));
+        if (unwoven == null) {
+            Box round = lines();
+            unwoven = new Filling(middle(work.turning(), round, Affine.IDENTITY), round);
+        }
+        Run run = Run.of(laid.path(), style.widths());
+        for (Region region : band) {
+            Paint paint = unwoven.laid(Paint.band(laid.colour()), region.outline());
+            unwoven.add(into, new Mark.Area(region, paint, origin), laid.colour(), Optional.of(run), into.size());
+        }
         for (double share : style.shares()) {
             try {
                 BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);

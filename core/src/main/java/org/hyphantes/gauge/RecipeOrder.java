@@ -17,6 +17,7 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Lettering;
 import org.hyphantes.figure.Typesetter;
+import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
@@ -238,7 +239,7 @@ public final class RecipeOrder {
                 Recipes.set(
                         group.id(),
                         step.id(),
-                        colouring.withSpacing(spacing),
+                        colouring.with("spacing", Amount.of(spacing)),
                         "Lines " + Numerals.length(spacing, design.unit()) + " apart."));
     }
 

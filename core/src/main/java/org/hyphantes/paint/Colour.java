@@ -76,6 +76,24 @@ public record Colour(String hex) {
         return Integer.parseInt(hex.substring(at, at + 2), 16);
     }
 
+    /** By how many steps of 255 another differs, in that of its three parts in which it does most. */
+    public int steps(Colour other) {
+        int most = 0;
+        for (int at = 1; at < 7; at += 2) {
+            most = Math.max(most, Math.abs(part(at) - other.part(at)));
+        }
+        return most;
+    }
+
+    /** The nearest of the colours whose parts lie so many steps of 255 apart. */
+    public Colour coarse(int steps) {
+        long[] parts = new long[3];
+        for (int i = 0; i < 3; i++) {
+            parts[i] = Math.min(255, Math.round((double) part(1 + 2 * i) / steps) * steps);
+        }
+        return of(parts[0], parts[1], parts[2]);
+    }
+
     /** The colour a share of the way to another, in sRGB. */
     public Colour towards(Colour other, double share) {
         return of(mixed(other, share, 1), mixed(other, share, 3), mixed(other, share, 5));

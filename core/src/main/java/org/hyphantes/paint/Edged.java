@@ -10,30 +10,29 @@ import org.hyphantes.geometry.Point;
  * A fill with an edge of its own about it.
  *
  * @param inner empty where nobody has coloured the part yet
- * @param line the colour of the edge; empty for none
- * @param weight how wide (mm) the edge is
+ * @param edge empty for none
  */
-public record Edged(Optional<Fill> inner, Optional<Colour> line, double weight) implements Fill {
+public record Edged(Optional<Fill> inner, Optional<Edge> edge) implements Fill {
     /** A fill with the edge of what was there before, if that had one. */
     public static Fill as(Optional<Fill> before, Fill fill) {
-        return before.orElse(null) instanceof Edged edged
-                ? new Edged(Optional.of(fill), edged.line, edged.weight)
-                : fill;
+        return before.orElse(null) instanceof Edged edged ? new Edged(Optional.of(fill), edged.edge) : fill;
     }
 
     @Override
     public Colour colour() {
-        return inner.map(Fill::colour).or(() -> line).orElse(Paint.INK);
+        return inner.map(Fill::colour).or(() -> edge.map(Edge::colour)).orElse(Paint.INK);
     }
 
     @Override
     public Edged map(UnaryOperator<Colour> change) {
-        return new Edged(inner.map(f -> f.map(change)), line.map(change), weight);
+        return new Edged(
+                inner.map(f -> f.map(change)),
+                edge.map(e -> new Edge(change.apply(e.colour()), e.weight(), e.dashes(), e.side())));
     }
 
     @Override
     public Edged laid(Path part, Point middle, Box whole) {
-        return new Edged(inner.map(f -> f.laid(part, middle, whole)), line, weight);
+        return new Edged(inner.map(f -> f.laid(part, middle, whole)), edge);
     }
 
     @Override

@@ -7,7 +7,8 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 
 /** What an area is filled with. */
-public sealed interface Fill permits Flat, NoFill, Gradient, Ramp, Hatch, Edged, ByHand {
+public sealed interface Fill
+        permits Flat, NoFill, Gradient, Ramp, Sweep, Patched, Hatch, Strewn, Blended, Edged, ByHand {
     /** The one colour that stands for it, on a line or on a well. */
     Colour colour();
 

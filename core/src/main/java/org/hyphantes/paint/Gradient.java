@@ -12,15 +12,22 @@ import org.hyphantes.geometry.Region;
 
 /**
  * Colours that pass into one another, before they are laid over an area: along an axis from side to side, or from its centre of gravity
- * to its border farthest off; over all together from the middle that the parts lie about.
+ * to its border farthest off, or round it; over all together from the middle that the parts lie about; along a strand, or across it.
  *
- * @param axis the bearing (degrees clockwise from up, or from outward) that a linear one runs along
+ * @param axis the bearing (degrees clockwise from up, or from outward) that a linear one runs along, or from which one goes round
+ * @param shift how far (mm) its middle is moved from where it would lie
  */
-public record Gradient(Way way, List<Stop> stops, Over over, double axis) implements Fill {
+public record Gradient(Way way, List<Stop> stops, Over over, double axis, Point shift) implements Fill {
     /** How the colours lie. */
     public enum Way {
         LINEAR,
-        RADIAL
+        RADIAL,
+        /** Clockwise round the centre. */
+        SWEPT,
+        /** Along a strand from its beginning to its end; where it closes, to half way and back. */
+        ALONG,
+        /** From the middle of a strand to both of its edges. */
+        ACROSS
     }
 
     /** What it is laid over. */
@@ -45,27 +52,59 @@ public record Gradient(Way way, List<Stop> stops, Over over, double axis) implem
 
     @Override
     public Gradient map(UnaryOperator<Colour> change) {
-        return new Gradient(
-                way,
-                stops.stream()
-                        .map(s -> new Stop(s.at(), change.apply(s.colour())))
-                        .toList(),
-                over,
-                axis);
+        List<Stop> changed = stops.stream()
+                .map(s -> new Stop(s.at(), change.apply(s.colour())))
+                .toList();
+        return new Gradient(way, changed, over, axis, shift);
+    }
+
+    /** The same for what has no strand: what would run along one runs along the axis, what would cross one runs from the middle outwards. */
+    public Gradient offStrand() {
+        return switch (way) {
+            case ALONG -> new Gradient(Way.LINEAR, stops, over, axis, shift);
+            case ACROSS -> new Gradient(Way.RADIAL, stops, over, axis, shift);
+            default -> this;
+        };
     }
 
     @Override
-    public Ramp laid(Path part, Point middle, Box whole) {
-        if (way == Way.RADIAL) {
-            Point centre = over == Over.ALL_TOGETHER ? middle : centre(part);
-            double radius = over == Over.ALL_TOGETHER ? farthest(whole, middle) : farthest(part, centre);
-            return new Ramp(way, centre, centre.plus(new Point(radius, 0)), stops);
+    public Fill laid(Path part, Point middle, Box whole) {
+        return switch (way) {
+            case LINEAR -> linear(part, middle, whole);
+            case RADIAL -> {
+                Point centre = (over == Over.ALL_TOGETHER ? middle : centre(part)).plus(shift);
+                double radius = over == Over.ALL_TOGETHER ? farthest(whole, centre) : farthest(part, centre);
+                yield new Ramp(way, centre, centre.plus(new Point(radius, 0)), stops);
+            }
+            case SWEPT -> swept(part, middle);
+            case ALONG, ACROSS -> this;
+        };
+    }
+
+    /** One along a strand, or across it, laid over the band of a stretch of it. */
+    public Fill over(Region region, Run run) {
+        return Ribbon.over(this, region, run);
+    }
+
+    private Sweep swept(Path part, Point middle) {
+        if (over == Over.ALL_TOGETHER) {
+            return new Sweep(middle.plus(shift), axis, stops);
         }
+        Point centre = centre(part);
+        Point out = centre.minus(middle);
+        boolean outward = over == Over.EACH_OUTWARD && out.length() > 1e-9 * (1 + farthest(part, centre));
+        return new Sweep(centre.plus(shift), outward ? Angle.bearing(out) + axis : axis, stops);
+    }
+
+    private Ramp linear(Path part, Point middle, Box whole) {
         if (over == Over.ALL_TOGETHER) {
             Point along = Angle.direction(axis);
             double half = (Math.abs(along.x()) * whole.width() + Math.abs(along.y()) * whole.height()) / 2;
             return new Ramp(
-                    way, whole.centre().minus(along.times(half)), whole.centre().plus(along.times(half)), stops);
+                    way,
+                    whole.centre().minus(along.times(half)).plus(shift),
+                    whole.centre().plus(along.times(half)).plus(shift),
+                    stops);
         }
         Point centre = centre(part);
         Point out = centre.minus(middle);
@@ -76,8 +115,8 @@ public record Gradient(Way way, List<Stop> stops, Over over, double axis) implem
         Point along = Angle.direction(bearing);
         return new Ramp(
                 way,
-                centre.plus(along.times(centre.y() - upright.bottom())),
-                centre.plus(along.times(centre.y() - upright.top())),
+                centre.plus(along.times(centre.y() - upright.bottom())).plus(shift),
+                centre.plus(along.times(centre.y() - upright.top())).plus(shift),
                 stops);
     }
 

@@ -6,11 +6,16 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 
 /**
- * How a mark is painted: its fill and its line, either of which may be none, and the line's weight in millimetres.
+ * How a mark is painted: its fill and its line, either of which may be none, the line's weight in millimetres, and how it is dashed.
  *
  * @param isPlain whether nobody gave it a colour, so that a look may tint it
  */
-public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, boolean isPlain) {
+public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, boolean isPlain, Dashes dashes) {
+    /** With a whole line. */
+    public Paint(Optional<Fill> fill, Optional<Colour> line, double weight, boolean isPlain) {
+        this(fill, line, weight, isPlain, Dashes.NONE);
+    }
+
     /** The colour of lines that have none of their own. */
     public static final Colour INK = new Colour("#1A2523");
 
@@ -29,7 +34,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     public static Paint line(Optional<Fill> fill) {
         if (fill.orElse(null) instanceof Edged edged) {
             Paint own = line(edged.inner());
-            return edged.line().map(c -> own.lined(c, edged.weight()).given()).orElse(own);
+            return edged.edge().map(e -> own.edged(e).given()).orElse(own);
         }
         return seen(fill).isEmpty() && !(fill.flatMap(Fill::within).orElse(null) instanceof Hatch)
                 ? BARE_LINE
@@ -40,7 +45,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     public static Paint band(Optional<Fill> fill) {
         if (fill.orElse(null) instanceof Edged edged) {
             Paint own = band(edged.inner());
-            return edged.line().map(c -> own.lined(c, edged.weight())).orElse(own.unlined());
+            return edged.edge().map(own::edged).orElse(own.unlined());
         }
         return fill.isEmpty() ? BAND : new Paint(seen(fill), BAND.line, BAND.weight, false);
     }
@@ -49,7 +54,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     public static Paint ground(Optional<Fill> fill) {
         if (fill.orElse(null) instanceof Edged edged) {
             Paint own = ground(edged.inner());
-            return edged.line().map(c -> own.lined(c, edged.weight())).orElse(own);
+            return edged.edge().map(own::edged).orElse(own);
         }
         return new Paint(seen(fill), Optional.empty(), 0, false);
     }
@@ -60,9 +65,10 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
 
     /** The same with its fill laid over an area; see {@link Fill#laid}. */
     public Paint laid(Path part, Point middle, Box whole) {
-        return fill.isPresent() && fill.get() instanceof Gradient
-                ? filled(fill.get().laid(part, middle, whole))
-                : this;
+        return fill.map(f -> f.laid(part, middle, whole))
+                .filter(f -> f != fill.get())
+                .map(this::filled)
+                .orElse(this);
     }
 
     /** Whether its line has a weight that somebody gave it, which then is the same on a screen as in a file. */
@@ -71,7 +77,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     }
 
     private Paint given() {
-        return new Paint(fill, line, weight, false);
+        return new Paint(fill, line, weight, false, dashes);
     }
 
     /** The same without a line. */
@@ -81,11 +87,16 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
 
     /** The same with another fill; null for none. */
     public Paint filled(Fill other) {
-        return new Paint(Optional.ofNullable(other), line, weight, isPlain);
+        return new Paint(Optional.ofNullable(other), line, weight, isPlain, dashes);
     }
 
     /** The same with another line, of a weight in millimetres. */
     public Paint lined(Colour other, double millimetres) {
-        return new Paint(fill, Optional.of(other), millimetres, isPlain);
+        return new Paint(fill, Optional.of(other), millimetres, isPlain, dashes);
+    }
+
+    /** The same with the line of an edge. */
+    public Paint edged(Edge edge) {
+        return new Paint(fill, Optional.of(edge.colour()), edge.weight(), isPlain, edge.dashes());
     }
 }

@@ -21,6 +21,7 @@ import org.hyphantes.weave.StrandKey;
  * @param chosen the figures, by their ids, whose lines stand out
  * @param strength from 0 to 1: how far all colours stand off the paper; 1 as they are
  * @param sight how the eyes that look at it see colours
+ * @param hurried whether what no format has is shown in one colour for each part, since more is coming
  */
 public record Look(
         Optional<Box> seen,
@@ -32,7 +33,8 @@ public record Look(
         boolean textured,
         Set<String> chosen,
         double strength,
-        Sight sight) {
+        Sight sight,
+        boolean hurried) {
     /** Ink, paper, what darkens a strand where it dives, and what stands out. */
     public record Inks(Colour ink, Colour paper, Colour shade, Colour chosen) {
         public static final Inks OWN = new Inks(Paint.INK, new Colour("#FFFFFF"), Paint.INK, Paint.INK);
@@ -49,7 +51,8 @@ public record Look(
             false,
             Set.of(),
             1,
-            Sight.AS_IT_IS);
+            Sight.AS_IT_IS,
+            false);
 
     public Look {
         chosen = Set.copyOf(chosen);
@@ -57,40 +60,58 @@ public record Look(
 
     /** From so near that a millimetre is so many pixels, and no more than a box. */
     public Look at(Box box, double pixels) {
-        return new Look(Optional.of(box), pixels, edge, inks, tints, lifted, textured, chosen, strength, sight);
+        return new Look(
+                Optional.of(box), pixels, edge, inks, tints, lifted, textured, chosen, strength, sight, hurried);
     }
 
     public Look edged(double pixels) {
-        return new Look(seen, scale, OptionalDouble.of(pixels), inks, tints, lifted, textured, chosen, strength, sight);
+        return new Look(
+                seen,
+                scale,
+                OptionalDouble.of(pixels),
+                inks,
+                tints,
+                lifted,
+                textured,
+                chosen,
+                strength,
+                sight,
+                hurried);
     }
 
     public Look inked(Inks others) {
-        return new Look(seen, scale, edge, others, tints, lifted, textured, chosen, strength, sight);
+        return new Look(seen, scale, edge, others, tints, lifted, textured, chosen, strength, sight, hurried);
     }
 
     public Look tinted(Tints others) {
-        return new Look(seen, scale, edge, inks, Optional.of(others), lifted, textured, chosen, strength, sight);
+        return new Look(
+                seen, scale, edge, inks, Optional.of(others), lifted, textured, chosen, strength, sight, hurried);
     }
 
     public Look lifting(Optional<StrandKey> strand) {
-        return new Look(seen, scale, edge, inks, tints, strand, textured, chosen, strength, sight);
+        return new Look(seen, scale, edge, inks, tints, strand, textured, chosen, strength, sight, hurried);
     }
 
     public Look textured(boolean on) {
-        return new Look(seen, scale, edge, inks, tints, lifted, on, chosen, strength, sight);
+        return new Look(seen, scale, edge, inks, tints, lifted, on, chosen, strength, sight, hurried);
     }
 
     public Look choosing(Set<String> figures) {
-        return new Look(seen, scale, edge, inks, tints, lifted, textured, figures, strength, sight);
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, figures, strength, sight, hurried);
     }
 
     /** Paler, so that something else can stand over it. */
     public Look pale(double share) {
-        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, share, sight);
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, share, sight, hurried);
     }
 
     /** With other eyes. */
     public Look seenBy(Sight other) {
-        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, strength, other);
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, strength, other, hurried);
+    }
+
+    /** The same in a hurry, or not. */
+    public Look hurried(boolean on) {
+        return new Look(seen, scale, edge, inks, tints, lifted, textured, chosen, strength, sight, on);
     }
 }

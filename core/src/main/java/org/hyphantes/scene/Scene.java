@@ -5,7 +5,10 @@ import java.util.List;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Blended;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Patched;
 
 /**
  * A drawing as marks, from the back to the front.
@@ -14,8 +17,9 @@ import org.hyphantes.paint.Paint;
  * @param box the box (mm) round all of it, centre lines too
  * @param size how many areas, strokes and shades there are
  * @param heaviest the weight (mm) of the heaviest line; 0 where there is none
+ * @param layered whether any fill is laid in patches, or mixed with what lies behind it
  */
-public record Scene(List<Mark> marks, List<String> figures, Box box, int size, double heaviest) {
+public record Scene(List<Mark> marks, List<String> figures, Box box, int size, double heaviest, boolean layered) {
     public static final Scene EMPTY = new Scene(List.of(), List.of(), new Box(0, 0, 0, 0));
 
     public Scene {
@@ -24,7 +28,7 @@ public record Scene(List<Mark> marks, List<String> figures, Box box, int size, d
     }
 
     public Scene(List<Mark> marks, List<String> figures, Box box) {
-        this(marks, figures, box, size(marks), heaviest(marks));
+        this(marks, figures, box, size(marks), heaviest(marks), isLayered(marks));
     }
 
     public boolean isEmpty() {
@@ -90,5 +94,24 @@ public record Scene(List<Mark> marks, List<String> figures, Box box, int size, d
                     : mark instanceof Mark.Clip clip ? size(clip.marks()) : 1;
         }
         return size;
+    }
+
+    private static boolean isLayered(List<Mark> marks) {
+        for (Mark mark : marks) {
+            boolean layered = mark instanceof Mark.Group group
+                    ? isLayered(group.marks())
+                    : mark instanceof Mark.Clip clip
+                            ? isLayered(clip.marks())
+                            : mark instanceof Mark.Area area
+                                    && isLayered(area.paint().fill().orElse(null));
+            if (layered) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isLayered(Fill fill) {
+        return fill instanceof Patched || fill instanceof Blended blended && blended.isMixed();
     }
 }

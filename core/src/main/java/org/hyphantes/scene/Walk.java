@@ -8,10 +8,13 @@ import java.util.Map;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Blend;
+import org.hyphantes.paint.Blended;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Patched;
 
 /**
  * Feeds the marks of a scene to an output, from the back to the front, culled to what is seen and painted as the look has it. On a
@@ -24,6 +27,9 @@ public final class Walk {
 
     private static final double FADED = 1.0 / 3;
 
+    /** In a hurry colours nearer than so many steps of 255 are one. */
+    private static final int COARSE = 32;
+
     private final Scene scene;
     private final Look look;
     private final Output output;
@@ -35,6 +41,8 @@ public final class Walk {
     private final Map<Colour, Colour> faded = new HashMap<>();
 
     private final Map<Colour, Colour> paled = new HashMap<>();
+
+    private final Map<Colour, Colour> coarse = new HashMap<>();
 
     private Walk(Scene scene, Look look, Output output) {
         this.scene = scene;
@@ -198,6 +206,9 @@ public final class Walk {
                     : fill.map(f ->
                             faded.computeIfAbsent(f, c -> look.inks().paper().towards(c, FADED)));
         }
+        if (fill != null && look.hurried()) {
+            fill = hurried(fill);
+        }
         Paint seen = own.filled(fill == null || isAsItIs() ? fill : fill.map(this::pale));
         if (own.line().isPresent()) {
             // Colours of the design keep its own ink about them, whatever the theme.
@@ -210,12 +221,26 @@ public final class Walk {
         return seen;
     }
 
+    /** One colour in place of patches; near ones are made the same, so that areas still go together. None in place of what leaves ground. */
+    private Fill hurried(Fill fill) {
+        if (fill instanceof Blended blended) {
+            Fill inner = hurried(blended.inner());
+            return inner == null ? null : Blended.of(inner, blended.opacity(), Blend.NORMAL);
+        }
+        if (fill instanceof Patched patched) {
+            return patched.isWhole() ? new Flat(coarse.computeIfAbsent(patched.colour(), c -> c.coarse(COARSE))) : null;
+        }
+        return fill;
+    }
+
     /** The paint of a line as it is looked at. */
     private Paint line(Mark.Stroke stroke) {
         Paint own = stroke.paint();
         Colour colour = own.line().orElse(Paint.INK);
         boolean within = stroke.origin().isWoven() || own.equals(Paint.INNER_LINE);
-        double weight = within ? weight(own.weight(), 0.7, 0) : weight(own.weight(), 1, 0.8);
+        double weight = own.isWeighted() && look.edge().orElse(1) > 0
+                ? own.weight()
+                : within ? weight(own.weight(), 0.7, 0) : weight(own.weight(), 1, 0.8);
         if (isChosen(stroke)) {
             return own.lined(pale(look.inks().chosen()), weight * 1.6);
         }

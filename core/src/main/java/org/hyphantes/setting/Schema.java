@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -18,7 +19,7 @@ public final class Schema<T> {
 
     private final Class<T> type;
     private final String word;
-    private final String sentence;
+    private final Function<T, String> sentence;
     private final List<Setting<T>> settings;
     private final List<Kept<T, ?>> kept;
     private final String why;
@@ -29,11 +30,16 @@ public final class Schema<T> {
 
     /** @param kept the lists that the thing keeps besides its settings */
     public Schema(Class<T> type, String word, String sentence, List<Setting<T>> settings, List<Kept<T, ?>> kept) {
-        this(type, word, sentence, settings, kept, "");
+        this(type, word, t -> sentence, settings, kept, "");
     }
 
     private Schema(
-            Class<T> type, String word, String sentence, List<Setting<T>> settings, List<Kept<T, ?>> kept, String why) {
+            Class<T> type,
+            String word,
+            Function<T, String> sentence,
+            List<Setting<T>> settings,
+            List<Kept<T, ?>> kept,
+            String why) {
         this.type = type;
         this.word = word;
         this.sentence = sentence;
@@ -45,6 +51,11 @@ public final class Schema<T> {
     /** The same with what this kind is good for, in one sentence. */
     public Schema<T> because(String reason) {
         return new Schema<>(type, word, sentence, settings, kept, reason);
+    }
+
+    /** The same whose sentence depends on the thing: settings that do not count for it now have no slot. */
+    public Schema<T> telling(Function<T, String> sentences) {
+        return new Schema<>(type, word, sentences, settings, kept, why);
     }
 
     /** What this kind is good for, in one sentence. */
@@ -79,16 +90,17 @@ public final class Schema<T> {
     /** The sentence about a thing, as plain words and slots with their present values. */
     public List<Part> sentence(Object of, Scope scope) {
         List<Part> parts = new ArrayList<>();
-        Matcher slot = SLOT.matcher(sentence);
+        String template = sentence.apply(type.cast(of));
+        Matcher slot = SLOT.matcher(template);
         int from = 0;
         while (slot.find()) {
             if (slot.start() > from) {
-                parts.add(new Part(sentence.substring(from, slot.start()), ""));
+                parts.add(new Part(template.substring(from, slot.start()), ""));
             }
             parts.add(new Part(known(slot.group(1)).shown(type.cast(of), scope), slot.group(1)));
             from = slot.end();
         }
-        parts.add(new Part(sentence.substring(from), ""));
+        parts.add(new Part(template.substring(from), ""));
         return parts;
     }
 

@@ -7,15 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.hatch.Hatching;
+import org.hyphantes.paint.Blend;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Edged;
 import org.hyphantes.paint.Fill;
-import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Gradient;
-import org.hyphantes.paint.Hatch;
-import org.hyphantes.paint.Stop;
+import org.hyphantes.paint.Strewn;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Division;
@@ -38,8 +39,14 @@ import org.hyphantes.weave.Strand;
  * @param well the first well
  * @param last the last one; in turn, after the twelfth comes the first again
  * @param towards the well into which each fill passes, where it is not flat
+ * @param through the wells on its way there, with their places, as {@link Through} reads them
  * @param axis the bearing (degrees) along which it does, where it is linear, or along which the lines of a hatch run
- * @param spacing how far apart (mm) those lines are
+ * @param right how far (mm) the middle of a gradient is moved to the right
+ * @param down how far (mm) it is moved down
+ * @param spacing how far apart (mm) lines, dots or chips are
+ * @param coverage how many hundredths of the area dots cover
+ * @param seed by which dots and chips are strewn
+ * @param opacity from 0, unseen, to 100, covering all
  */
 public record Colouring(
         String figures,
@@ -50,9 +57,16 @@ public record Colouring(
         WellOrder order,
         Shade fill,
         Amount towards,
+        String through,
         Gradient.Over over,
         Amount axis,
-        Amount spacing)
+        Amount right,
+        Amount down,
+        Amount spacing,
+        Amount coverage,
+        Amount seed,
+        Amount opacity,
+        Blend blend)
         implements Treatment {
     public static final Colouring STARTING = new Colouring(
             Surroundings.EVERY_FIGURE,
@@ -63,18 +77,16 @@ public record Colouring(
             WellOrder.IN_TURN,
             Shade.FLAT,
             Amount.of(1),
+            Through.NONE,
             Gradient.Over.EACH_OUTWARD,
             Amount.of(0),
-            Amount.of(1));
-
-    /** What the fill of each part is. */
-    public enum Shade {
-        FLAT,
-        LINEAR,
-        RADIAL,
-        HATCH,
-        NET
-    }
+            Amount.of(0),
+            Amount.of(0),
+            Amount.of(1),
+            Amount.of(20),
+            Amount.of(1),
+            Amount.of(100),
+            Blend.NORMAL);
 
     /** More lines than this are not laid: nobody could see them apart or cut them. */
     private static final long MOST_HATCH = 200_000;
@@ -84,7 +96,7 @@ public record Colouring(
     private static final Schema<Colouring> SCHEMA = new Schema<>(
                     Colouring.class,
                     "colouring",
-                    "Colour {figures} by {by}, one in {every}, wells {well} to {last} {order}; {fill} towards well {towards}, over {over}, at {axis}, lines {spacing} apart.",
+                    "",
                     List.of(
                             Setting.of(Colouring.class, "figures", new Kind.Figure("every figure", true)),
                             Setting.of(Colouring.class, "by"),
@@ -94,18 +106,37 @@ public record Colouring(
                             Setting.of(Colouring.class, "order"),
                             Setting.of(Colouring.class, "fill"),
                             Setting.of(Colouring.class, "towards", WELL),
+                            Setting.of(Colouring.class, "through", new Kind.Text("wells on the way", 120)),
                             Setting.of(Colouring.class, "over"),
                             Setting.of(Colouring.class, "axis", new Kind.Degrees(-360, 360)),
-                            Setting.of(Colouring.class, "spacing", new Kind.Length(1e-6, 1e4))))
+                            Setting.of(Colouring.class, "right", new Kind.Length(-1e5, 1e5)),
+                            Setting.of(Colouring.class, "down", new Kind.Length(-1e5, 1e5)),
+                            Setting.of(Colouring.class, "spacing", new Kind.Length(1e-6, 1e4)),
+                            Setting.of(Colouring.class, "coverage", new Kind.Number(0.1, 100 * Strewn.MOST)),
+                            Setting.of(Colouring.class, "seed", new Kind.Count(0, 999)),
+                            Setting.of(Colouring.class, "opacity", new Kind.Number(0, 100)),
+                            Setting.of(Colouring.class, "blend")))
+            .telling(c -> "Colour {figures} by {by}, one in {every}, wells {well} to {last} {order}; "
+                    + c.fill.sentence() + ".")
             .because("Colours by strand show how many there are and where each goes; by ring they tell near from far.");
 
-    public Colouring withSpacing(double millimetres) {
-        Amount apart = Amount.of(millimetres);
-        return new Colouring(figures, by, every, well, last, order, fill, towards, over, axis, apart);
+    /** @throws IllegalArgumentException if the wells on the way cannot be read; its message says what is wanted */
+    public Colouring {
+        Through.read(through);
+    }
+
+    /** The same with one setting put as it is: an {@link Amount}, or a text. */
+    public Colouring with(String key, Object value) {
+        return SCHEMA.put(this, key, value);
     }
 
     public Colouring withBy(ColouredBy other) {
-        return new Colouring(figures, other, every, well, last, order, fill, towards, over, axis, spacing);
+        return with("by", Entry.word(other));
+    }
+
+    /** How far (mm) the middle of a gradient is moved. */
+    Point shift() {
+        return new Point(right.value(), down.value());
     }
 
     @Override
@@ -234,18 +265,7 @@ public record Colouring(
         }
         int count = (of.places.size() + step - 1) / step;
         Colour colour = colour(place / step, count, wells);
-        if (fill == Shade.FLAT) {
-            return Optional.of(new Flat(colour));
-        }
-        if (fill == Shade.HATCH || fill == Shade.NET) {
-            return Optional.of(new Hatch(colour, spacing.value(), axis.value(), fill == Shade.NET));
-        }
-        Colour end = wells.well((int) towards.value()).colour();
-        return Optional.of(new Gradient(
-                fill == Shade.LINEAR ? Gradient.Way.LINEAR : Gradient.Way.RADIAL,
-                List.of(new Stop(0, colour), new Stop(1, end)),
-                over,
-                axis.value()));
+        return Optional.of(fill.fill(colour, this, wells));
     }
 
     private Colour colour(int place, int count, Colourway wells) {
@@ -260,26 +280,31 @@ public record Colouring(
         return wells.well(first + place % wide).colour();
     }
 
-    /** With how many lines it would be hatched, at most; 0 for other fills. */
+    /** With how many lines it would be hatched, or dots strewn, at most; 0 for other fills. */
     private long hatched(Work before) {
-        if (fill != Shade.HATCH && fill != Shade.NET) {
+        if (!fill.isHatch() && !fill.isStrewn()) {
             return 0;
         }
         double lines = 0;
         for (Laid line : before.lines()) {
-            lines += Hatching.most(line.path().box(), spacing.value());
+            double width = line.band().map(b -> b.widths().widest()).orElse(0.0);
+            lines += most(line.path().box(), line.path().length() * width);
         }
         for (Laying laying : before.weaves()) {
             for (Course course : laying.weave().courses()) {
-                lines += Hatching.most(course.region().outline().box(), spacing.value());
+                lines += most(course.region().outline().box(), course.region().area());
             }
         }
         for (Inlay inlay : before.mosaics()) {
             for (Cell cell : inlay.mosaic().division().cells()) {
-                lines += Hatching.most(cell.region().outline().box(), spacing.value());
+                lines += most(cell.region().outline().box(), cell.area());
             }
         }
         return (long) Math.min(1e15, lines * (fill == Shade.NET ? 2 : 1));
+    }
+
+    private double most(Box box, double area) {
+        return fill.isStrewn() ? Strewn.most(area, spacing.value()) : Hatching.most(box, spacing.value());
     }
 
     @Override

@@ -97,18 +97,8 @@ class ColouringTest {
     /** Inside and outside a figure: the areas of what has the first well come to that of the circle. */
     @Test
     void sidesAreThoseOfTheFiguresNamed() {
-        Colouring inside = new Colouring(
-                "f1",
-                ColouredBy.SIDE,
-                Amount.of(1),
-                Amount.of(1),
-                Amount.of(2),
-                WellOrder.IN_TURN,
-                Colouring.Shade.FLAT,
-                Amount.of(1),
-                Colouring.STARTING.over(),
-                Amount.of(0),
-                Amount.of(1));
+        Colouring inside =
+                Colouring.STARTING.withBy(ColouredBy.SIDE).with("figures", "f1").with("last", Amount.of(2));
         Inlay inlay = pieces(inside).work().mosaics().get(0);
         double area = 0;
         for (int i = 0; i < inlay.colours().size(); i++) {
@@ -141,7 +131,7 @@ class ColouringTest {
     @Test
     void edgesAreOfAWellAndAWeightOrNone() throws CannotRead {
         Colouring rings = Colouring.STARTING.withBy(ColouredBy.RING);
-        Edging wide = new Edging(Surroundings.EVERY_FIGURE, Edging.Lines.LINES, Amount.of(8), Amount.of(1.2));
+        Edging wide = Edging.STARTING.with("well", Amount.of(8)).with("weight", Amount.of(1.2));
         // Before or after the colouring is the same.
         for (Treatment[] order : new Treatment[][] {{rings, wide}, {wide, rings}}) {
             assertThat(areas(pieces(order))).isNotEmpty().allSatisfy(paint -> {
@@ -150,7 +140,7 @@ class ColouringTest {
                 assertThat(paint.fill().orElseThrow()).isInstanceOf(Flat.class);
             });
         }
-        Edging none = new Edging(Surroundings.EVERY_FIGURE, Edging.Lines.NO_LINES, Amount.of(8), Amount.of(1));
+        Edging none = Edging.STARTING.with("lines", "no lines");
         assertThat(areas(pieces(wide, none)))
                 .allSatisfy(p -> assertThat(p.line()).isEmpty());
     }
@@ -175,7 +165,8 @@ class ColouringTest {
                 .mapToDouble(p -> p.area())
                 .sum();
         assertThat(0.1 * length).isCloseTo(area, within(area / 1000));
-        Design dense = Trial.design(Material.PRINT, ROSETTE, Turn.of(8), Pieces.STARTING, hatch.withSpacing(1e-6));
+        Design dense = Trial.design(
+                Material.PRINT, ROSETTE, Turn.of(8), Pieces.STARTING, hatch.with("spacing", Amount.of(1e-6)));
         Artwork refused = new Resolver().resolve(dense);
         Snag snag = Inspection.of(dense, refused, Watch.NONE, true).snags().stream()
                 .filter(s -> s.words().contains("would lay"))

@@ -180,7 +180,7 @@ public final class CornerPiece extends Region {
         Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - Habits.of(44), 2);
         Camera camera = new Camera(
                 getWidth(), getHeight(), fitted.centre().minus(new Point(0, 8 / fitted.scale())), fitted.scale());
-        painter.draw(scene, stage.look(palette), gc, camera);
+        painter.draw(scene, stage.look(palette).hurried(desk.draggingProperty().get()), gc, camera);
         if (isOpen()) {
             gc.setFill(palette.secondInk());
             gc.setFont(Typefaces.label(12));

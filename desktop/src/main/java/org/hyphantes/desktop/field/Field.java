@@ -208,7 +208,8 @@ public final class Field extends Pane implements Glass {
         GraphicsContext gc = drawing.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, drawing.getWidth(), drawing.getHeight());
-        hand().draw(new Sheet(gc, seen, palette, painter, under));
+        hand().draw(new Sheet(
+                gc, seen, palette, painter, under, desk.draggingProperty().get()));
         if (rim.isVisible()) {
             rim.draw(gc, drawing.getWidth(), drawing.getHeight());
         } else {
@@ -242,7 +243,13 @@ public final class Field extends Pane implements Glass {
         if (marks.isVisible()) {
             GraphicsContext gc = marks.getGraphicsContext2D();
             gc.clearRect(0, 0, getWidth(), getHeight());
-            hand().marks(new Sheet(gc, camera, Palette.of(desk.view().dark()), painter, under));
+            hand().marks(new Sheet(
+                    gc,
+                    camera,
+                    Palette.of(desk.view().dark()),
+                    painter,
+                    under,
+                    desk.draggingProperty().get()));
         }
     }
 

@@ -13,10 +13,14 @@ import javafx.scene.shape.StrokeLineJoin;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.paint.Blended;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Dashes;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Patch;
+import org.hyphantes.paint.Patched;
 import org.hyphantes.paint.Ramp;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Mark;
@@ -46,9 +50,9 @@ public final class CanvasOutput implements Output {
     @Override
     public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
         Tracer tracer = new Tracer(gc, camera, map);
+        paint.fill().ifPresent(fill -> fill(areas, fill, tracer, map));
         gc.beginPath();
         areas.forEach(a -> tracer.trace(a.region()));
-        paint.fill().ifPresent(fill -> fill(paint(fill, map)));
         double weight = paint.weight() * camera.scale();
         if (paint.line().isEmpty() || weight <= 0) {
             return;
@@ -57,9 +61,28 @@ public final class CanvasOutput implements Output {
             gc.beginPath();
             areas.forEach(a -> a.sides().forEach(tracer::trace));
         }
-        gc.setLineCap(StrokeLineCap.BUTT);
+        gc.setLineCap(paint.dashes().round() ? StrokeLineCap.ROUND : StrokeLineCap.BUTT);
         gc.setLineJoin(StrokeLineJoin.MITER);
-        line(colour(paint.line().get()), weight);
+        line(colour(paint.line().get()), weight, paint.dashes());
+    }
+
+    /** Areas filled; one that is laid in patches is alone. */
+    private void fill(List<Mark.Area> areas, Fill fill, Tracer tracer, Affine map) {
+        if (fill instanceof Blended blended) {
+            gc.setGlobalAlpha(blended.opacity());
+            fill(areas, blended.inner(), tracer, map);
+            gc.setGlobalAlpha(1);
+        } else if (fill instanceof Patched patched) {
+            for (List<Patch> alike : patched.alike()) {
+                gc.beginPath();
+                alike.forEach(p -> tracer.trace(p.region()));
+                fill(paint(alike.get(0).fill(), map));
+            }
+        } else {
+            gc.beginPath();
+            areas.forEach(a -> tracer.trace(a.region()));
+            fill(paint(fill, map));
+        }
     }
 
     @Override
@@ -67,9 +90,9 @@ public final class CanvasOutput implements Output {
         Tracer tracer = new Tracer(gc, camera, map);
         gc.beginPath();
         strokes.forEach(s -> tracer.trace(s.path()));
-        gc.setLineCap(StrokeLineCap.ROUND);
+        gc.setLineCap(paint.dashes().isDashed() && !paint.dashes().round() ? StrokeLineCap.BUTT : StrokeLineCap.ROUND);
         gc.setLineJoin(StrokeLineJoin.ROUND);
-        paint.line().ifPresent(colour -> line(colour(colour), paint.weight() * camera.scale()));
+        paint.line().ifPresent(colour -> line(colour(colour), paint.weight() * camera.scale(), paint.dashes()));
     }
 
     @Override
@@ -135,10 +158,15 @@ public final class CanvasOutput implements Output {
                         stops);
     }
 
-    private void line(Color colour, double weight) {
+    private void line(Color colour, double weight, Dashes dashes) {
         gc.setStroke(colour);
         gc.setLineWidth(weight);
-        gc.setLineDashes();
+        if (dashes.isDashed()) {
+            // A dash of no length is drawn by no toolkit alike; a very short one is.
+            gc.setLineDashes(Math.max(1e-3, dashes.length() * camera.scale()), dashes.gap() * camera.scale());
+        } else {
+            gc.setLineDashes();
+        }
         gc.stroke();
     }
 }

@@ -17,7 +17,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Draws scenes on one canvas: a small one at once, a large one on a thread of its own, so that the keys never wait for it.
+ * Draws scenes on one canvas: a small one at once, a large one, and one with fills that are laid in layers, on a thread of its own, so that the keys never wait for it.
  * Until it is done what was drawn last stands, moved to where it is now seen; but not for long when that was another scene.
  */
 public final class Painter {
@@ -55,7 +55,7 @@ public final class Painter {
 
     /** Draws what the camera sees of a scene, as a look has it. */
     public void draw(Scene wanted, Look as, GraphicsContext gc, Camera seen) {
-        if (wanted.size() <= AT_ONCE) {
+        if (wanted.size() <= AT_ONCE && (as.hurried() || !wanted.layered())) {
             newest.incrementAndGet();
             stale.stop();
             last = null;

@@ -16,12 +16,17 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Blended;
 import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Dashes;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Patch;
+import org.hyphantes.paint.Patched;
 import org.hyphantes.paint.Ramp;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
@@ -38,9 +43,13 @@ final class RasterOutput implements Output {
 
     /** @param camera over the raster */
     RasterOutput(Graphics2D graphics, Camera camera) {
+        this(graphics, camera.map(), camera.scale());
+    }
+
+    private RasterOutput(Graphics2D graphics, Affine pixels, double scale) {
         this.graphics = graphics;
-        this.pixels = camera.map();
-        this.scale = camera.scale();
+        this.pixels = pixels;
+        this.scale = scale;
     }
 
     private static Color colour(Colour colour) {
@@ -86,16 +95,14 @@ final class RasterOutput implements Output {
 
     @Override
     public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
-        paint.fill().ifPresent(fill -> {
-            graphics.setPaint(paint(fill, map));
-            by(areas, some -> graphics.fill(traced(map, t -> some.forEach(a -> t.trace(a.region())))));
-        });
+        paint.fill().ifPresent(fill -> fill(areas, fill, map));
         double weight = paint.weight() * scale;
         if (paint.line().isEmpty() || weight <= 0) {
             return;
         }
         graphics.setColor(colour(paint.line().get()));
-        graphics.setStroke(new BasicStroke((float) weight, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
+        int cap = paint.dashes().round() ? BasicStroke.CAP_ROUND : BasicStroke.CAP_BUTT;
+        graphics.setStroke(stroke(weight, cap, BasicStroke.JOIN_MITER, paint.dashes()));
         by(
                 areas,
                 some -> graphics.draw(traced(
@@ -109,12 +116,49 @@ final class RasterOutput implements Output {
                         }))));
     }
 
+    /** Areas filled; one that is laid in patches is alone. */
+    private void fill(List<Mark.Area> areas, Fill fill, Affine map) {
+        if (fill instanceof Blended blended) {
+            Mixing.of(
+                    graphics,
+                    blended,
+                    pixels(areas, map),
+                    layer -> new RasterOutput(layer, pixels, scale).fill(areas, blended.inner(), map));
+        } else if (fill instanceof Patched patched) {
+            for (List<Patch> alike : patched.alike()) {
+                Watch.ask();
+                graphics.setPaint(paint(alike.get(0).fill(), map));
+                graphics.fill(traced(map, t -> alike.forEach(p -> t.trace(p.region()))));
+            }
+        } else {
+            graphics.setPaint(paint(fill, map));
+            by(areas, some -> graphics.fill(traced(map, t -> some.forEach(a -> t.trace(a.region())))));
+        }
+    }
+
+    private Box pixels(List<Mark.Area> areas, Affine map) {
+        return Box.round(areas.stream().map(Mark.Area::box).toList()).map(pixels.after(map));
+    }
+
+    private BasicStroke stroke(double weight, int cap, int join, Dashes dashes) {
+        return dashes.isDashed()
+                ? new BasicStroke(
+                        (float) weight,
+                        cap,
+                        join,
+                        10,
+                        new float[] {(float) Math.max(1e-3, dashes.length() * scale), (float) (dashes.gap() * scale)},
+                        0)
+                : new BasicStroke((float) weight, cap, join);
+    }
+
     @Override
     public void strokes(List<Mark.Stroke> strokes, Paint paint, Affine map) {
         paint.line().ifPresent(line -> {
             graphics.setColor(colour(line));
-            float weight = (float) (paint.weight() * scale);
-            graphics.setStroke(new BasicStroke(weight, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            Dashes dashes = paint.dashes();
+            int cap = dashes.isDashed() && !dashes.round() ? BasicStroke.CAP_BUTT : BasicStroke.CAP_ROUND;
+            graphics.setStroke(stroke(paint.weight() * scale, cap, BasicStroke.JOIN_ROUND, dashes));
             by(strokes, some -> graphics.draw(traced(map, t -> some.forEach(s -> t.trace(s.path())))));
         });
     }

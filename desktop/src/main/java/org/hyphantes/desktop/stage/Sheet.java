@@ -7,14 +7,18 @@ import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
 
-/** What a hand draws on: a canvas, the camera over it, the colours of the theme, and what draws scenes there, one over another. */
-public record Sheet(GraphicsContext gc, Camera camera, Palette palette, Painter painter, Painter under) {
+/**
+ * What a hand draws on: a canvas, the camera over it, the colours of the theme, what draws scenes there, one over another,
+ * and whether that is in a hurry, since something is dragged.
+ */
+public record Sheet(
+        GraphicsContext gc, Camera camera, Palette palette, Painter painter, Painter under, boolean hurried) {
     public void draw(Scene scene, Look look) {
-        painter.draw(scene, look, gc, camera);
+        painter.draw(scene, look.hurried(hurried), gc, camera);
     }
 
     /** Draws what a hand lays its scene over. */
     public void drawUnder(Scene scene, Look look) {
-        under.draw(scene, look, gc, camera);
+        under.draw(scene, look.hurried(hurried), gc, camera);
     }
 }

@@ -140,7 +140,8 @@ public final class RecipeStrip extends Pane {
         gc.fillRect(0, 0, result.getWidth(), result.getHeight());
         boolean pieces =
                 scene.marks().stream().anyMatch(m -> m instanceof Mark.Group group && group.part() == Mark.Part.PIECES);
-        painter.draw(scene, Looks.own(palette, 0.5), gc, camera);
+        painter.draw(
+                scene, Looks.own(palette, 0.5).hurried(desk.draggingProperty().get()), gc, camera);
         Inventory inventory = desk.resolved().inventory();
         int crossings = inventory.crossings().size();
         summary.setText(Numerals.counted(inventory.strands().size(), "strand") + "\n"

@@ -14,12 +14,13 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.paint.Blended;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Fill;
-import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Paint;
+import org.hyphantes.paint.Patch;
+import org.hyphantes.paint.Patched;
 import org.hyphantes.paint.Ramp;
-import org.hyphantes.paint.Stop;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
 import org.hyphantes.weave.Strand;
@@ -47,11 +48,11 @@ final class SvgOutput implements Output {
 
     private final Map<String, Integer> ids = new HashMap<>();
 
-    /** The gradients that are written, by their ids. */
-    private final Map<Ramp, String> gradients = new HashMap<>();
+    private final SvgFills fills;
 
     SvgOutput(XMLStreamWriter xml) {
         this.xml = xml;
+        this.fills = new SvgFills(xml, this::unique);
     }
 
     /** An act of the writer, whose refusal is a fault of ours: it writes into memory. */
@@ -142,8 +143,8 @@ final class SvgOutput implements Output {
             Watch.ask();
             String id =
                     ring > 0 ? "piece-" + area.origin().piece() : (lines ? "band" : strand) + "-" + number(Named.AREA);
-            Paint laid = paint.fill().orElse(null) instanceof Ramp ramp ? paint.filled(ramp.map(map)) : paint;
-            path(id, PathData.of(laid(area.region(), map)), laid);
+            Paint laid = paint.fill().map(f -> paint.filled(laid(f, map))).orElse(paint);
+            area(id, PathData.of(laid(area.region(), map)), laid);
         }
     }
 
@@ -156,6 +157,67 @@ final class SvgOutput implements Output {
         }
     }
 
+    private static Fill laid(Fill fill, Affine map) {
+        if (map.equals(Affine.IDENTITY)) {
+            return fill;
+        }
+        if (fill instanceof Blended blended) {
+            return new Blended(laid(blended.inner(), map), blended.opacity(), blended.mode());
+        }
+        return fill instanceof Ramp ramp ? ramp.map(map) : fill instanceof Patched patched ? patched.map(map) : fill;
+    }
+
+    /** An area by one path where that says all of it; else in a group, its fill laid together before its line. */
+    private void area(String id, String data, Paint paint) {
+        Fill fill = paint.fill().orElse(null);
+        Blended blended = fill instanceof Blended b ? b : null;
+        Fill inner = blended == null ? fill : blended.inner();
+        if (!(inner instanceof Patched) && (blended == null || !blended.isMixed())) {
+            path(id, data, paint);
+            return;
+        }
+        sure(() -> {
+            line(2);
+            xml.writeStartElement("g");
+            id(id);
+            line(3);
+            xml.writeStartElement("g");
+            xml.writeAttribute("fill-rule", "evenodd");
+            if (blended != null) {
+                xml.writeAttribute("opacity", PathData.number(blended.opacity(), 4));
+                xml.writeAttribute(
+                        "style",
+                        "isolation:isolate;mix-blend-mode:" + blended.mode().css());
+            }
+            if (inner instanceof Patched patched) {
+                for (List<Patch> alike : patched.alike()) {
+                    StringBuilder together = new StringBuilder();
+                    alike.forEach(p -> together.append(PathData.of(p.region())));
+                    filled(together.toString(), alike.get(0).fill());
+                }
+            } else {
+                filled(data, inner);
+            }
+            line(3);
+            xml.writeEndElement();
+        });
+        if (paint.line().isPresent()) {
+            path(id + "-edge", data, paint.filled(null));
+        }
+        sure(() -> {
+            line(2);
+            xml.writeEndElement();
+        });
+    }
+
+    private void filled(String data, Fill with) throws XMLStreamException {
+        String fill = fills.name(with);
+        line(4);
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data);
+        xml.writeAttribute("fill", fill);
+    }
+
     private static Region laid(Region region, Affine map) {
         return map.equals(Affine.IDENTITY) ? region : region.map(map);
     }
@@ -166,7 +228,9 @@ final class SvgOutput implements Output {
 
     private void path(String id, String data, Paint paint) {
         sure(() -> {
-            String fill = paint.fill().isEmpty() ? "none" : fill(paint.fill().get());
+            Fill own = paint.fill().orElse(null);
+            Blended through = own instanceof Blended blended ? blended : null;
+            String fill = own == null ? "none" : fills.name(through == null ? own : through.inner());
             line(2);
             xml.writeEmptyElement("path");
             id(id);
@@ -175,44 +239,15 @@ final class SvgOutput implements Output {
             if (paint.fill().isPresent()) {
                 xml.writeAttribute("fill-rule", "evenodd");
             }
+            if (through != null) {
+                xml.writeAttribute("fill-opacity", PathData.number(through.opacity(), 4));
+            }
             xml.writeAttribute("stroke", paint.line().map(Colour::hex).orElse("none"));
             if (paint.line().isPresent()) {
                 xml.writeAttribute("stroke-width", PathData.number(paint.weight(), 4));
+                fills.dashes(paint.dashes());
             }
         });
-    }
-
-    /** What a fill is called by a path; a gradient is written before the first that has it (SVG 2, section 14). */
-    private String fill(Fill fill) throws XMLStreamException {
-        if (!(fill instanceof Ramp ramp)) {
-            return fill.colour().hex();
-        }
-        String id = gradients.get(ramp);
-        if (id == null) {
-            id = unique("gradient-" + (gradients.size() + 1));
-            gradients.put(ramp, id);
-            boolean linear = ramp.way() == Gradient.Way.LINEAR;
-            line(2);
-            xml.writeStartElement(linear ? "linearGradient" : "radialGradient");
-            xml.writeAttribute("id", id);
-            xml.writeAttribute("gradientUnits", "userSpaceOnUse");
-            place(linear ? "x1" : "cx", linear ? "y1" : "cy", ramp.from());
-            if (linear) {
-                place("x2", "y2", ramp.to());
-            } else {
-                xml.writeAttribute("r", PathData.number(ramp.from().distance(ramp.to()), 5));
-            }
-            for (Stop stop : ramp.stops()) {
-                stop(PathData.number(stop.at(), 5), stop.colour().hex(), 1);
-            }
-            xml.writeEndElement();
-        }
-        return "url(#" + id + ")";
-    }
-
-    private void place(String x, String y, Point place) throws XMLStreamException {
-        xml.writeAttribute(x, PathData.number(place.x(), 5));
-        xml.writeAttribute(y, PathData.number(place.y(), 5));
     }
 
     /** A stretch with ink that fades out along it. */
@@ -230,8 +265,8 @@ final class SvgOutput implements Output {
             xml.writeAttribute("y1", PathData.number(from.y(), 5));
             xml.writeAttribute("x2", PathData.number(to.x(), 5));
             xml.writeAttribute("y2", PathData.number(to.y(), 5));
-            stop("0", ink.hex(), shade.opacity());
-            stop("1", ink.hex(), 0);
+            fills.stop("0", ink.hex(), shade.opacity());
+            fills.stop("1", ink.hex(), 0);
             xml.writeEndElement();
             line(2);
             xml.writeEmptyElement("path");
@@ -239,13 +274,6 @@ final class SvgOutput implements Output {
             xml.writeAttribute("fill", "url(#" + id + ")");
             xml.writeAttribute("stroke", "none");
         });
-    }
-
-    private void stop(String offset, String ink, double opacity) throws XMLStreamException {
-        xml.writeEmptyElement("stop");
-        xml.writeAttribute("offset", offset);
-        xml.writeAttribute("stop-color", ink);
-        xml.writeAttribute("stop-opacity", PathData.number(opacity, 4));
     }
 
     @Override

@@ -1,0 +1,78 @@
+package org.hyphantes.exchange.svg;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Dashes;
+import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Gradient;
+import org.hyphantes.paint.Ramp;
+import org.hyphantes.paint.Stop;
+
+/** Writes what SVG has for fills and dashes, each gradient once. */
+final class SvgFills {
+    private final XMLStreamWriter xml;
+    private final UnaryOperator<String> unique;
+
+    /** The gradients that are written, by their ids. */
+    private final Map<Ramp, String> gradients = new HashMap<>();
+
+    /** @param unique an id that no other element has */
+    SvgFills(XMLStreamWriter xml, UnaryOperator<String> unique) {
+        this.xml = xml;
+        this.unique = unique;
+    }
+
+    void dashes(Dashes dashes) throws XMLStreamException {
+        if (dashes.isDashed()) {
+            xml.writeAttribute(
+                    "stroke-dasharray", PathData.number(dashes.length(), 4) + " " + PathData.number(dashes.gap(), 4));
+        }
+        if (dashes.round()) {
+            xml.writeAttribute("stroke-linecap", "round");
+        }
+    }
+
+    /** What a fill is called by a path; a gradient is written before the first that has it (SVG 2, section 14). */
+    String name(Fill fill) throws XMLStreamException {
+        if (!(fill instanceof Ramp ramp)) {
+            return fill.colour().hex();
+        }
+        String id = gradients.get(ramp);
+        if (id == null) {
+            id = unique.apply("gradient-" + (gradients.size() + 1));
+            gradients.put(ramp, id);
+            boolean linear = ramp.way() == Gradient.Way.LINEAR;
+            xml.writeCharacters("\n    ");
+            xml.writeStartElement(linear ? "linearGradient" : "radialGradient");
+            xml.writeAttribute("id", id);
+            xml.writeAttribute("gradientUnits", "userSpaceOnUse");
+            place(linear ? "x1" : "cx", linear ? "y1" : "cy", ramp.from());
+            if (linear) {
+                place("x2", "y2", ramp.to());
+            } else {
+                xml.writeAttribute("r", PathData.number(ramp.from().distance(ramp.to()), 5));
+            }
+            for (Stop stop : ramp.stops()) {
+                stop(PathData.number(stop.at(), 5), stop.colour().hex(), 1);
+            }
+            xml.writeEndElement();
+        }
+        return "url(#" + id + ")";
+    }
+
+    private void place(String x, String y, Point place) throws XMLStreamException {
+        xml.writeAttribute(x, PathData.number(place.x(), 5));
+        xml.writeAttribute(y, PathData.number(place.y(), 5));
+    }
+
+    void stop(String offset, String ink, double opacity) throws XMLStreamException {
+        xml.writeEmptyElement("stop");
+        xml.writeAttribute("offset", offset);
+        xml.writeAttribute("stop-color", ink);
+        xml.writeAttribute("stop-opacity", PathData.number(opacity, 4));
+    }
+}
