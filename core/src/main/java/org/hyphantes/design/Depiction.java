@@ -8,7 +8,6 @@ import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
-import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.BandEdge;
@@ -23,7 +22,6 @@ import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Spine;
-import org.hyphantes.symmetry.Turning;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
@@ -39,10 +37,13 @@ import org.hyphantes.weave.Weave;
 final class Depiction {
     private record Shown(List<Optional<Fill>> colours, double opacity) {}
 
+    /** What stands on the page, and the side faces under it. */
+    private record Woven(List<Mark> sides, List<Mark> groups) {}
+
     private final Work work;
     private final List<String> figures;
     private final Watch watch;
-    private final Map<Weave, Map<Shown, List<Mark>>> woven = new IdentityHashMap<>();
+    private final Map<Weave, Map<Shown, Woven>> woven = new IdentityHashMap<>();
     private final List<Fault> faults = new ArrayList<>();
     private Scene scene;
     private Box linesBox;
@@ -103,24 +104,37 @@ final class Depiction {
             line(laid, lines);
         }
         List<Mark> marks = new ArrayList<>();
+        if (unwoven != null) {
+            sides(unwoven.sides(), Affine.IDENTITY, marks);
+        }
         if (!lines.isEmpty()) {
             marks.add(group(Mark.Part.LINES, lines, Affine.IDENTITY, 0));
         }
         int letters = 0;
         for (Laying laying : work.weaves()) {
             watch.step();
-            marks.add(group(Mark.Part.WEAVE, strands(laying), laying.placed(), letters));
+            Woven drawn = strands(laying);
+            sides(drawn.sides(), laying.placed(), marks);
+            marks.add(group(Mark.Part.WEAVE, drawn.groups(), laying.placed(), letters));
             letters += laying.weave().strands().size();
         }
         for (Inlay inlay : work.mosaics()) {
             watch.step();
-            marks.add(group(Mark.Part.PIECES, rings(inlay), inlay.placed(), 0));
+            Woven drawn = rings(inlay);
+            sides(drawn.sides(), inlay.placed(), marks);
+            marks.add(group(Mark.Part.PIECES, drawn.groups(), inlay.placed(), 0));
         }
         return new Scene(marks, figures, box(marks));
     }
 
+    private static void sides(List<Mark> faces, Affine placed, List<Mark> into) {
+        if (!faces.isEmpty()) {
+            into.add(group(Mark.Part.SIDES, faces, placed, 0));
+        }
+    }
+
     /** The pieces of a mosaic that are not dropped, those of each ring a group. */
-    private List<Mark> rings(Inlay inlay) {
+    private Woven rings(Inlay inlay) {
         Map<Integer, List<Mark>> rings = new java.util.TreeMap<>();
         List<Tessera> pieces = inlay.mosaic().pieces();
         boolean flat = inlay.colours().stream()
@@ -131,7 +145,7 @@ final class Depiction {
                         : inlay.mosaic().division().cells().stream()
                                 .map(c -> c.region().outline().box())
                                 .toList());
-        Filling filling = new Filling(middle(work.turning(), round, inlay.placed()), round);
+        Filling filling = Filling.about(work.turning(), round, inlay.placed());
         Map<Region, Run> runs = flat ? Map.of() : runs(inlay);
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
@@ -148,7 +162,7 @@ final class Depiction {
         List<Mark> groups = new ArrayList<>();
         rings.forEach((ring, marks) ->
                 groups.add(Mark.Group.of(Mark.Part.RING, marks, Affine.IDENTITY, 0, Origin.piece(ring))));
-        return groups;
+        return new Woven(filling.sides(), groups);
     }
 
     /** What strand runs through a piece that was a course before. */
@@ -173,27 +187,18 @@ final class Depiction {
                 strand.band().widths());
     }
 
-    /** What parts lie about: the centre of the turns, or the middle of the box round them. */
-    private static Point middle(Optional<Turning> turning, Box round, Affine placed) {
-        return turning.filter(t -> t.count() > 1)
-                .map(t -> placed.equals(Affine.IDENTITY)
-                        ? t.centre()
-                        : placed.inverse().of(t.centre()))
-                .orElse(round.centre());
-    }
-
     private static Mark.Group group(Mark.Part part, List<Mark> marks, Affine map, int letters) {
         return Mark.Group.of(part, marks, map, letters, Origin.of(new StrandKey("", List.of())));
     }
 
     /** The strands of a weave, each a group of its courses; laid several times it is depicted but once. */
-    private List<Mark> strands(Laying laying) {
+    private Woven strands(Laying laying) {
         Shown shown = new Shown(laying.colours(), laying.shading().opacity());
         return woven.computeIfAbsent(laying.weave(), w -> new java.util.HashMap<>())
                 .computeIfAbsent(shown, s -> strands(laying.weave(), s));
     }
 
-    private List<Mark> strands(Weave weave, Shown shown) {
+    private Woven strands(Weave weave, Shown shown) {
         List<List<Mark>> byStrand = new ArrayList<>();
         weave.strands().forEach(s -> byStrand.add(new ArrayList<>()));
         boolean oneFigure =
@@ -201,7 +206,7 @@ final class Depiction {
         // Strands of one figure are told apart among themselves, unless they are its turns.
         boolean byThemselves = oneFigure && weave.symmetry().turning().isEmpty();
         Box round = Box.round(weave.strands().stream().map(s -> s.path().box()).toList());
-        Filling filling = new Filling(middle(weave.symmetry().turning(), round, Affine.IDENTITY), round);
+        Filling filling = Filling.about(weave.symmetry().turning(), round, Affine.IDENTITY);
         // Of a strand its courses are one part: what passes under others goes on as it was.
         List<Paint> paints = new ArrayList<>();
         for (int s = 0; s < byStrand.size(); s++) {
@@ -216,7 +221,7 @@ final class Depiction {
             Origin origin = Origin.of(weave.strands().get(s).key(), s, -1);
             groups.add(Mark.Group.of(Mark.Part.STRAND, byStrand.get(s), Affine.IDENTITY, 0, origin));
         }
-        return groups;
+        return new Woven(filling.sides(), groups);
     }
 
     private void course(
@@ -267,8 +272,7 @@ final class Depiction {
         }
         BandStyle style = laid.band().orElseThrow();
         if (unwoven == null) {
-            Box round = lines();
-            unwoven = new Filling(middle(work.turning(), round, Affine.IDENTITY), round);
+            unwoven = Filling.about(work.turning(), lines(), Affine.IDENTITY);
         }
         Run run = Run.of(laid.path(), style.widths());
         for (Region region : band) {

@@ -13,9 +13,20 @@ import org.hyphantes.geometry.Point;
  * @param edge empty for none
  */
 public record Edged(Optional<Fill> inner, Optional<Edge> edge) implements Fill {
-    /** A fill with the edge of what was there before, if that had one. */
+    /** A fill with the edge and the finish of what was there before, if that had them. */
     public static Fill as(Optional<Fill> before, Fill fill) {
+        if (before.orElse(null) instanceof Finished finished) {
+            return new Finished(Optional.of(as(finished.inner(), fill)), finished.finish());
+        }
         return before.orElse(null) instanceof Edged edged ? new Edged(Optional.of(fill), edged.edge) : fill;
+    }
+
+    /** A fill without its edge and what is done to the outline. */
+    public static Optional<Fill> inner(Optional<Fill> fill) {
+        if (fill.orElse(null) instanceof Finished finished) {
+            return inner(finished.inner());
+        }
+        return fill.orElse(null) instanceof Edged edged ? edged.inner() : fill;
     }
 
     @Override

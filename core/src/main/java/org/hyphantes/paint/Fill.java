@@ -8,7 +8,20 @@ import org.hyphantes.geometry.Point;
 
 /** What an area is filled with. */
 public sealed interface Fill
-        permits Flat, NoFill, Gradient, Ramp, Sweep, Patched, Hatch, Strewn, Blended, Edged, ByHand {
+        permits Flat,
+                NoFill,
+                Gradient,
+                Ramp,
+                Sweep,
+                Patched,
+                Hatch,
+                Strewn,
+                Blended,
+                Patterned,
+                Over,
+                Edged,
+                Finished,
+                ByHand {
     /** The one colour that stands for it, on a line or on a well. */
     Colour colour();
 

@@ -31,18 +31,20 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     public static final Paint INNER_LINE = new Paint(Optional.empty(), Optional.of(INK), 0.25, true);
 
     /** A bare line of the colour of a fill, if there is one. */
-    public static Paint line(Optional<Fill> fill) {
+    public static Paint line(Optional<Fill> given) {
+        Optional<Fill> fill = Finished.bare(given);
         if (fill.orElse(null) instanceof Edged edged) {
             Paint own = line(edged.inner());
             return edged.edge().map(e -> own.edged(e).given()).orElse(own);
         }
-        return seen(fill).isEmpty() && !(fill.flatMap(Fill::within).orElse(null) instanceof Hatch)
+        return seen(fill).isEmpty() && Over.textures(fill).isEmpty()
                 ? BARE_LINE
                 : new Paint(Optional.empty(), fill.map(Fill::colour), BARE_LINE.weight, false);
     }
 
     /** A band with a fill, if there is one. */
-    public static Paint band(Optional<Fill> fill) {
+    public static Paint band(Optional<Fill> given) {
+        Optional<Fill> fill = Finished.bare(given);
         if (fill.orElse(null) instanceof Edged edged) {
             Paint own = band(edged.inner());
             return edged.edge().map(own::edged).orElse(own.unlined());
@@ -51,7 +53,8 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     }
 
     /** A ground between bands: with a fill, if there is one, or left bare; it has no line of its own. */
-    public static Paint ground(Optional<Fill> fill) {
+    public static Paint ground(Optional<Fill> given) {
+        Optional<Fill> fill = Finished.bare(given);
         if (fill.orElse(null) instanceof Edged edged) {
             Paint own = ground(edged.inner());
             return edged.edge().map(own::edged).orElse(own);
@@ -60,7 +63,7 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
     }
 
     private static Optional<Fill> seen(Optional<Fill> fill) {
-        return fill.flatMap(Fill::within).filter(f -> !(f instanceof NoFill) && !(f instanceof Hatch));
+        return fill.flatMap(Fill::within).filter(f -> !(f instanceof NoFill));
     }
 
     /** The same with its fill laid over an area; see {@link Fill#laid}. */

@@ -11,18 +11,28 @@ import org.hyphantes.geometry.Affine;
  * nothing shows between them. They are made when they are first asked for, since whoever is in a hurry takes the one colour.
  */
 public final class Patched implements Fill {
+    /** How patches lie in their area. */
+    public enum Manner {
+        /** Over all of it, each a little under the next. */
+        COVERING,
+        /** None over another, with ground between them. */
+        STREWN,
+        /** One over another, with ground between them. */
+        LAYERED
+    }
+
     private final Colour colour;
-    private final boolean whole;
+    private final Manner manner;
     private final Supplier<List<Patch>> making;
     private List<Patch> made;
 
     /**
      * @param colour what stands for all of them
-     * @param whole whether they cover all of the area, and do not leave ground between them
+     * @param manner how they lie in the area
      */
-    public Patched(Colour colour, boolean whole, Supplier<List<Patch>> making) {
+    public Patched(Colour colour, Manner manner, Supplier<List<Patch>> making) {
         this.colour = colour;
-        this.whole = whole;
+        this.manner = manner;
         this.making = making;
     }
 
@@ -37,7 +47,7 @@ public final class Patched implements Fill {
     public List<List<Patch>> alike() {
         List<List<Patch>> runs = new ArrayList<>();
         for (Patch patch : patches()) {
-            if (whole
+            if (manner != Manner.STREWN
                     || runs.isEmpty()
                     || !runs.get(runs.size() - 1).get(0).fill().equals(patch.fill())) {
                 runs.add(new ArrayList<>());
@@ -47,8 +57,9 @@ public final class Patched implements Fill {
         return runs;
     }
 
+    /** Whether they leave no ground between them. */
     public boolean isWhole() {
-        return whole;
+        return manner == Manner.COVERING;
     }
 
     @Override
@@ -60,7 +71,7 @@ public final class Patched implements Fill {
     public Patched map(UnaryOperator<Colour> change) {
         return new Patched(
                 change.apply(colour),
-                whole,
+                manner,
                 () -> patches().stream()
                         .map(p -> new Patch(p.region(), p.fill().map(change)))
                         .toList());
@@ -69,6 +80,6 @@ public final class Patched implements Fill {
     /** The same carried by a similarity. */
     public Patched map(Affine map) {
         return new Patched(
-                colour, whole, () -> patches().stream().map(p -> p.map(map)).toList());
+                colour, manner, () -> patches().stream().map(p -> p.map(map)).toList());
     }
 }

@@ -40,7 +40,7 @@ final class Ribbon {
     /** Laid over the band of a stretch. */
     static Fill over(Gradient gradient, Region region, Run run) {
         Colour colour = gradient.way() == Gradient.Way.ALONG ? middle(gradient, run) : gradient.colour();
-        return new Patched(colour, true, () -> new Ribbon(gradient, run).patches(region));
+        return new Patched(colour, Patched.Manner.COVERING, () -> new Ribbon(gradient, run).patches(region));
     }
 
     private static Colour middle(Gradient gradient, Run run) {

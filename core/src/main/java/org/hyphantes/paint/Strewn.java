@@ -50,7 +50,10 @@ public record Strewn(Shape shape, Colour colour, Colour other, double apart, dou
      */
     public Patched over(Region region, int part) {
         Random random = new Random(seed * 1_000_003 + part);
-        return new Patched(colour, false, () -> shape == Shape.DOTS ? dots(region, random) : chips(region, random));
+        return new Patched(
+                colour,
+                Patched.Manner.STREWN,
+                () -> shape == Shape.DOTS ? dots(region, random) : chips(region, random));
     }
 
     private List<Patch> dots(Region region, Random random) {

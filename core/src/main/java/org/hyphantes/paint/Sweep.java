@@ -43,7 +43,7 @@ public record Sweep(Point centre, double bearing, List<Stop> stops) implements F
 
     /** Over an area, in sectors that each reach under the next. */
     public Patched over(Region region) {
-        return new Patched(colour(), true, () -> sectors(region));
+        return new Patched(colour(), Patched.Manner.COVERING, () -> sectors(region));
     }
 
     private List<Patch> sectors(Region region) {

@@ -121,6 +121,8 @@ public sealed interface Mark {
         /** A mosaic: no two of its areas overlap. */
         PIECES,
         /** One ring of a mosaic. */
-        RING
+        RING,
+        /** The side faces of what is raised, those behind before those in front. */
+        SIDES
     }
 }

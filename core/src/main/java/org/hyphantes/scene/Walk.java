@@ -85,7 +85,7 @@ public final class Walk {
         output.begin(group);
         if ((group.part() == Mark.Part.WEAVE || group.part() == Mark.Part.PIECES) && look.scale() > 0) {
             weave(group, map);
-        } else if (group.part() == Mark.Part.LINES && look.scale() > 0) {
+        } else if ((group.part() == Mark.Part.LINES || group.part() == Mark.Part.SIDES) && look.scale() > 0) {
             lines(group, map);
         } else {
             marks(group.marks(), map);

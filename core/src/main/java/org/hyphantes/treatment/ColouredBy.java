@@ -4,6 +4,8 @@ package org.hyphantes.treatment;
 public enum ColouredBy {
     STRAND,
     FIGURE,
+    /** The copies that turns, rows and what lies between made of each figure; pieces keep what they have. */
+    COPY,
     /** The pieces of each ring; lines by their figure. */
     RING,
     /** Every second piece; lines by their figure. */

@@ -1,35 +1,23 @@
 package org.hyphantes.treatment;
 
-import java.util.ArrayList;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.hatch.Hatching;
 import org.hyphantes.paint.Blend;
-import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
-import org.hyphantes.paint.Edged;
-import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Strewn;
 import org.hyphantes.piece.Cell;
-import org.hyphantes.piece.Chequer;
-import org.hyphantes.piece.Division;
-import org.hyphantes.piece.PieceName;
-import org.hyphantes.piece.Tessera;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
+import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.weave.Course;
-import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * Gives strands, figures, rings of pieces, grounds or sides their colours of the design's colourway, one well after another or mixed
@@ -46,6 +34,9 @@ import org.hyphantes.weave.Strand;
  * @param spacing how far apart (mm) lines, dots or chips are
  * @param coverage how many hundredths of the area dots cover
  * @param seed by which dots and chips are strewn
+ * @param pattern the figures whose lines, bands and weaves are the pattern, and are seen no more by themselves
+ * @param colours of the pattern
+ * @param scale how many times as large the pattern is laid
  * @param opacity from 0, unseen, to 100, covering all
  */
 public record Colouring(
@@ -65,6 +56,9 @@ public record Colouring(
         Amount spacing,
         Amount coverage,
         Amount seed,
+        String pattern,
+        Colours colours,
+        Amount scale,
         Amount opacity,
         Blend blend)
         implements Treatment {
@@ -85,8 +79,17 @@ public record Colouring(
             Amount.of(1),
             Amount.of(20),
             Amount.of(1),
+            Turn.NOTHING,
+            Colours.ONE_WELL,
+            Amount.of(1),
             Amount.of(100),
             Blend.NORMAL);
+
+    /** What colours a pattern has. */
+    public enum Colours {
+        ONE_WELL,
+        ITS_OWN_COLOURS
+    }
 
     /** More lines than this are not laid: nobody could see them apart or cut them. */
     private static final long MOST_HATCH = 200_000;
@@ -114,6 +117,9 @@ public record Colouring(
                             Setting.of(Colouring.class, "spacing", new Kind.Length(1e-6, 1e4)),
                             Setting.of(Colouring.class, "coverage", new Kind.Number(0.1, 100 * Strewn.MOST)),
                             Setting.of(Colouring.class, "seed", new Kind.Count(0, 999)),
+                            Setting.of(Colouring.class, "pattern", new Kind.Figure(Turn.NOTHING, true)),
+                            Setting.of(Colouring.class, "colours"),
+                            Setting.of(Colouring.class, "scale", new Kind.Number(1e-3, 1e3)),
                             Setting.of(Colouring.class, "opacity", new Kind.Number(0, 100)),
                             Setting.of(Colouring.class, "blend")))
             .telling(c -> "Colour {figures} by {by}, one in {every}, wells {well} to {last} {order}; "
@@ -149,135 +155,24 @@ public record Colouring(
         return Phase.COLOUR;
     }
 
-    /** Parts in the order in which they are met: each key once, so that all of one key are coloured alike. */
-    private static final class Order {
-        private final Map<String, Integer> places = new LinkedHashMap<>();
+    @Override
+    public String taken() {
+        boolean more = isPatterned() && !figures.equals(Surroundings.EVERY_FIGURE);
+        return more ? FigureList.of(List.of(figures, pattern)) : figures;
+    }
 
-        void meet(String key) {
-            places.putIfAbsent(key, places.size());
-        }
+    boolean isPatterned() {
+        return fill == Shade.PATTERN && !pattern.equals(Turn.NOTHING);
+    }
+
+    /** Whether a line is part of the pattern. */
+    boolean isOfPattern(StrandKey key) {
+        return isPatterned() && FigureList.ids(pattern).contains(key.figure());
     }
 
     @Override
     public Work apply(Work work, Surroundings surroundings) {
-        Order order = new Order();
-        boolean groundsAlone = by == ColouredBy.GROUND;
-        if (!groundsAlone) {
-            work.lines().forEach(l -> order.meet(key(l.key().figure(), l.key().toString())));
-            work.weaves()
-                    .forEach(laying -> laying.weave()
-                            .strands()
-                            .forEach(s ->
-                                    order.meet(key(s.key().figure(), s.key().toString()))));
-        }
-        Colourway wells = surroundings.colourway();
-        List<Laid> lines = new ArrayList<>();
-        for (Laid line : work.lines()) {
-            lines.add(
-                    groundsAlone
-                            ? line
-                            : fill(order, key(line.key().figure(), line.key().toString()), wells)
-                                    .map(f -> line.coloured(Edged.as(line.colour(), f)))
-                                    .orElse(line));
-        }
-        List<Laying> weaves = new ArrayList<>();
-        for (Laying laying : work.weaves()) {
-            List<Optional<Fill>> fills = new ArrayList<>();
-            for (int s = 0; s < laying.weave().strands().size(); s++) {
-                Strand strand = laying.weave().strands().get(s);
-                Optional<Fill> before = laying.colours().get(s);
-                fills.add(before.filter(Fill::isByHand)
-                        .or(() -> fill(
-                                        order,
-                                        key(strand.key().figure(), strand.key().toString()),
-                                        wells)
-                                .map(f -> Edged.as(before, f))
-                                .or(() -> before)));
-            }
-            weaves.add(groundsAlone ? laying : laying.coloured(fills));
-        }
-        return new Work(
-                lines,
-                weaves,
-                work.mosaics().stream().map(i -> inlaid(i, surroundings)).toList(),
-                work.symmetry());
-    }
-
-    /** Pieces by their ring, by every second one, by their side of the figures, or the grounds alone; by strand or figure they keep what they have. */
-    private Inlay inlaid(Inlay inlay, Surroundings surroundings) {
-        List<Tessera> pieces = inlay.mosaic().pieces();
-        Division division = inlay.mosaic().division();
-        boolean[] odd = by == ColouredBy.CHEQUER ? new Chequer(division).odd() : new boolean[0];
-        Set<Integer> inside = by == ColouredBy.SIDE ? inside(division, surroundings) : Set.of();
-        List<String> keys = new ArrayList<>();
-        Order order = new Order();
-        for (Tessera piece : pieces) {
-            int cell = piece.cells().get(0);
-            boolean ground = division.cells().get(cell).isGround();
-            String ring = "ring " + piece.ring();
-            String key = switch (by) {
-                case STRAND, FIGURE -> "";
-                case RING -> ring;
-                case CHEQUER -> odd[cell] ? "odd" : "even";
-                case SIDE -> inside.contains(cell) ? "inside" : "outside";
-                case GROUND -> ground ? ring : "";
-            };
-            keys.add(key);
-        }
-        if (by == ColouredBy.CHEQUER || by == ColouredBy.SIDE) {
-            // The first well is that of the even ones, or of what is inside, even where there is none.
-            order.meet(by == ColouredBy.SIDE ? "inside" : "even");
-        }
-        keys.stream().filter(k -> !k.isEmpty()).forEach(order::meet);
-        List<Optional<Fill>> fills = new ArrayList<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            Optional<Fill> before = inlay.colours().get(i);
-            boolean byHand = before.filter(Fill::isByHand).isPresent();
-            fills.add(
-                    byHand || keys.get(i).isEmpty()
-                            ? before
-                            : fill(order, keys.get(i), surroundings.colourway())
-                                    .map(f -> Edged.as(before, f))
-                                    .or(() -> before));
-        }
-        return inlay.coloured(fills);
-    }
-
-    private Set<Integer> inside(Division division, Surroundings surroundings) {
-        Set<Integer> inside = new HashSet<>();
-        surroundings.figures().keySet().stream()
-                .filter(f -> figures.equals(Surroundings.EVERY_FIGURE)
-                        || List.of(figures.split("\\s*,\\s*")).contains(f))
-                .forEach(f -> inside.addAll(division.meant(PieceName.beside(f, true))));
-        return inside;
-    }
-
-    private String key(String figure, String strand) {
-        return by == ColouredBy.STRAND ? strand : figure;
-    }
-
-    /** The fill of a part; empty for one that keeps what it has. */
-    private Optional<Fill> fill(Order of, String key, Colourway wells) {
-        int place = of.places.getOrDefault(key, 0);
-        int step = (int) every.value();
-        if (place % step != 0) {
-            return Optional.empty();
-        }
-        int count = (of.places.size() + step - 1) / step;
-        Colour colour = colour(place / step, count, wells);
-        return Optional.of(fill.fill(colour, this, wells));
-    }
-
-    private Colour colour(int place, int count, Colourway wells) {
-        int first = (int) well.value();
-        int end = (int) last.value();
-        if (order == WellOrder.IN_STEPS) {
-            double share = count < 2 ? 0 : (double) place / (count - 1);
-            return wells.well(first).colour().towards(wells.well(end).colour(), share);
-        }
-        // To the very last well is all round: what begins with the eleventh has the first after the twelfth.
-        int wide = end == Colourway.WELLS ? end : Math.floorMod(end - first, Colourway.WELLS) + 1;
-        return wells.well(first + place % wide).colour();
+        return new Dyeing(this, work, surroundings).done();
     }
 
     /** With how many lines it would be hatched, or dots strewn, at most; 0 for other fills. */

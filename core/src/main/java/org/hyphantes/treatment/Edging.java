@@ -9,6 +9,7 @@ import org.hyphantes.paint.Dashes;
 import org.hyphantes.paint.Edge;
 import org.hyphantes.paint.Edged;
 import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Finished;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Numerals;
@@ -108,6 +109,9 @@ public record Edging(
     }
 
     private Fill edged(Optional<Fill> fill, Colour own) {
+        if (fill.orElse(null) instanceof Finished finished) {
+            return new Finished(Optional.of(edged(finished.inner(), own)), finished.finish());
+        }
         Optional<Fill> inner = fill.orElse(null) instanceof Edged before ? before.inner() : fill;
         if (lines == Lines.NO_LINES) {
             return new Edged(inner, Optional.empty());

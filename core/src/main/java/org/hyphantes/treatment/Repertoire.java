@@ -22,7 +22,9 @@ final class Repertoire {
             Pieces.STARTING,
             Within.STARTING,
             Colouring.STARTING,
-            Edging.STARTING);
+            Edging.STARTING,
+            RoughHew.STARTING,
+            Depth.STARTING);
 
     private Repertoire() {}
 }

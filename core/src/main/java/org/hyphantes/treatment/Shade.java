@@ -9,6 +9,8 @@ import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Gradient;
 import org.hyphantes.paint.Hatch;
+import org.hyphantes.paint.Motif;
+import org.hyphantes.paint.Patterned;
 import org.hyphantes.paint.Stop;
 import org.hyphantes.paint.Strewn;
 
@@ -26,7 +28,8 @@ public enum Shade {
     LINES_ALONG("{fill} the strand, {spacing} apart"),
     LINES_ROUND("{fill} the middle, {spacing} apart"),
     STIPPLE("{fill} {coverage} %, dots {spacing} apart, strewn {seed}"),
-    CHIPS("{fill} towards well {towards}, {spacing} apart, strewn {seed}");
+    CHIPS("{fill} towards well {towards}, {spacing} apart, strewn {seed}"),
+    PATTERN("{fill} of {pattern} in {colours}, scaled {scale}, turned {axis}, moved {right} right, {down} down");
 
     private final String sentence;
 
@@ -43,15 +46,24 @@ public enum Shade {
         return this == STIPPLE || this == CHIPS;
     }
 
+    /** Whether it lies over what was there before. */
+    boolean isTexture() {
+        return isHatch() || isStrewn() || this == PATTERN;
+    }
+
     /** What a sentence says of it, with a slot for each setting that counts. */
     String sentence() {
-        return isHatch() ? sentence : sentence + "; {opacity} % opaque, {blend}";
+        return isHatch() || this == PATTERN ? sentence : sentence + "; {opacity} % opaque, {blend}";
     }
 
     /** The fill of a part. */
-    Fill fill(Colour own, Colouring as, Colourway wells) {
-        Fill fill = bare(own, as, wells);
-        return isHatch() ? fill : Blended.of(fill, as.opacity().value() / 100, as.blend());
+    Fill fill(Colour own, Colouring as, Colourway wells, Motif motif) {
+        Fill fill = this == PATTERN
+                ? new Patterned(motif, own, as.colours() == Colouring.Colours.ITS_OWN_COLOURS)
+                : bare(own, as, wells);
+        return isHatch() || this == PATTERN
+                ? fill
+                : Blended.of(fill, as.opacity().value() / 100, as.blend());
     }
 
     private Fill bare(Colour own, Colouring as, Colourway wells) {
@@ -73,6 +85,7 @@ public enum Shade {
             case STIPPLE ->
                 new Strewn(Strewn.Shape.DOTS, own, own, apart, as.coverage().value() / 100, seed);
             case CHIPS -> new Strewn(Strewn.Shape.CHIPS, own, end, apart, 0, seed);
+            case PATTERN -> throw new IllegalStateException("a pattern has a motif");
         };
     }
 

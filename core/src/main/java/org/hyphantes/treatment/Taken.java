@@ -16,19 +16,19 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         boolean pieces = treatment.phase() == Phase.COLOUR
                 && work.lines().isEmpty()
                 && work.weaves().isEmpty();
-        if (treatment.figures().equals(Surroundings.EVERY_FIGURE) || pieces) {
+        if (treatment.taken().equals(Surroundings.EVERY_FIGURE) || pieces) {
             return new Taken(treatment, work, Work.of(List.of()), work);
         }
         List<Laid> part = new ArrayList<>();
         List<Laid> others = new ArrayList<>();
         for (Laid line : work.lines()) {
-            (surroundings.means(treatment.figures(), line.key()) ? part : others).add(line);
+            (surroundings.means(treatment.taken(), line.key()) ? part : others).add(line);
         }
         List<Laying> woven = new ArrayList<>();
         List<Laying> otherWeaves = new ArrayList<>();
         for (Laying laying : work.weaves()) {
             boolean taken =
-                    laying.weave().strands().stream().allMatch(s -> surroundings.means(treatment.figures(), s.key()));
+                    laying.weave().strands().stream().allMatch(s -> surroundings.means(treatment.taken(), s.key()));
             (taken ? woven : otherWeaves).add(laying);
         }
         return new Taken(
@@ -55,7 +55,7 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         List<Laid> lines = new ArrayList<>();
         boolean laid = false;
         for (Laid line : whole.lines()) {
-            if (!surroundings.means(treatment.figures(), line.key())) {
+            if (!surroundings.means(treatment.taken(), line.key())) {
                 lines.add(line);
             } else if (!laid) {
                 laid = true;

@@ -23,7 +23,9 @@ public sealed interface Treatment extends Described
                 Pieces,
                 Within,
                 Colouring,
-                Edging {
+                Edging,
+                RoughHew,
+                Depth {
     /** More lines than this are not laid: a drawing of them would be neither seen nor cut. */
     int MOST_LINES = 20_000;
 
@@ -41,6 +43,11 @@ public sealed interface Treatment extends Described
     /** The figures that it takes, as a reference; what all others have made is handed on as it is. */
     default String figures() {
         return Surroundings.EVERY_FIGURE;
+    }
+
+    /** The figures that it needs, those that it takes among them. */
+    default String taken() {
+        return figures();
     }
 
     /** Whether a new one takes all there is, unless figures were selected by hand; else what was just laid alone. */

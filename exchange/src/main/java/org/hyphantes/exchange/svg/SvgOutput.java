@@ -96,7 +96,8 @@ final class SvgOutput implements Output {
             open.push(false);
             return;
         }
-        lines = group.part() == Mark.Part.LINES;
+        boolean sides = group.part() == Mark.Part.SIDES;
+        lines = group.part() == Mark.Part.LINES || sides;
         ring = group.part() == Mark.Part.RING ? group.origin().piece() : 0;
         strand = lines || ring > 0 ? "" : Strand.letter(letters + group.origin().strand());
         numbers.clear();
@@ -107,9 +108,9 @@ final class SvgOutput implements Output {
         sure(() -> {
             line(1);
             xml.writeStartElement("g");
-            id(lines ? "lines" : ring > 0 ? "ring-" + ring : "strand-" + strand);
+            id(sides ? "sides" : lines ? "lines" : ring > 0 ? "ring-" + ring : "strand-" + strand);
             line(2);
-            title(lines ? "Lines" : ring > 0 ? "Ring " + ring : "Strand " + strand);
+            title(sides ? "Side faces" : lines ? "Lines" : ring > 0 ? "Ring " + ring : "Strand " + strand);
         });
     }
 
