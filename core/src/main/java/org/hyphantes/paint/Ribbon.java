@@ -29,7 +29,7 @@ final class Ribbon {
         this.run = run;
         boolean along = gradient.way() == Gradient.Way.ALONG;
         Stops own = new Stops(gradient.stops());
-        this.stops = along && run.path().closed() || !along ? own.thereAndBack() : own;
+        this.stops = !along ? own.reversed().thereAndBack() : run.path().closed() ? own.thereAndBack() : own;
         // Half the bend times half the width is how far the outer edge is off, and two legs meet that are off both
         // ways.
         double perMillimetre = stops.steepest() / run.path().length();

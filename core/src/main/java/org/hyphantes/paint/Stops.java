@@ -1,7 +1,6 @@
 package org.hyphantes.paint;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -29,13 +28,20 @@ public record Stops(List<Stop> each) {
         return before.colour();
     }
 
+    /** The same the other way round. */
+    public Stops reversed() {
+        List<Stop> back = new ArrayList<>();
+        for (int i = each.size() - 1; i >= 0; i--) {
+            back.add(new Stop(1 - each.get(i).at(), each.get(i).colour()));
+        }
+        return new Stops(back);
+    }
+
     /** The same to the middle and back. */
     public Stops thereAndBack() {
         List<Stop> both = new ArrayList<>();
         each.forEach(s -> both.add(new Stop(s.at() / 2, s.colour())));
-        List<Stop> back = new ArrayList<>(each);
-        Collections.reverse(back);
-        back.forEach(s -> both.add(new Stop(1 - s.at() / 2, s.colour())));
+        reversed().each.forEach(s -> both.add(new Stop((1 + s.at()) / 2, s.colour())));
         return new Stops(both);
     }
 

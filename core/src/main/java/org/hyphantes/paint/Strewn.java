@@ -25,11 +25,13 @@ public record Strewn(Shape shape, Colour colour, Colour other, double apart, dou
         CHIPS
     }
 
-    /** Middles that are strewn at random until no more find room take so much of the plane by discs of half their distance. */
-    private static final double PACKED = 0.7;
+    /** Middles that are strewn at random until no more find room take so much of the plane by discs of half their distance, about. */
+    private static final double PACKED = 0.6;
 
     /** Dots cover no more: they would touch. */
-    public static final double MOST = 0.6;
+    public static final double MOST = 0.5;
+
+    private static final int TRIES = 6;
 
     private static final int TONES = 5;
 
@@ -49,21 +51,28 @@ public record Strewn(Shape shape, Colour colour, Colour other, double apart, dou
      * @param part its number, so that each part has its own
      */
     public Patched over(Region region, int part) {
-        Random random = new Random(seed * 1_000_003 + part);
+        long from = seed * 1_000_003 + part;
         return new Patched(
                 colour,
                 Patched.Manner.STREWN,
-                () -> shape == Shape.DOTS ? dots(region, random) : chips(region, random));
+                () -> shape == Shape.DOTS ? dots(region, from) : chips(region, new Random(from)));
     }
 
-    private List<Patch> dots(Region region, Random random) {
-        double wanted = apart / 2 * Math.sqrt(coverage / PACKED);
-        List<Point> middles = Strewing.over(region, apart, Math.min(apart / 2, wanted * 1.1), random);
-        double even = Math.sqrt(coverage * region.area() / (Math.PI * Math.max(1, middles.size())));
-        double radius = Math.min(even, Math.min(apart / 2 * 0.999, wanted * 1.1));
+    /** Dots as large as their number asks for; since a border keeps larger ones further off, there may be fewer of them. */
+    private List<Patch> dots(Region region, long from) {
+        double off = apart / 2 * Math.sqrt(coverage / PACKED);
+        double radius = 0;
+        List<Point> middles = List.of();
+        for (int i = 0; i < TRIES && radius < off && (i == 0 || off < apart / 2); i++) {
+            middles = Strewing.over(region, apart, off, new Random(from));
+            double even = Math.sqrt(coverage * region.area() / (Math.PI * Math.max(1, middles.size())));
+            radius = Math.min(even, off);
+            off = even > off ? Math.min(apart / 2, even * 1.03) : radius;
+        }
+        double size = Math.min(radius, apart / 2 * 0.999);
         Flat flat = new Flat(colour);
         return middles.stream()
-                .map(p -> new Patch(Region.of(Path.closed(Arc.circle(p, radius, 0))), flat))
+                .map(p -> new Patch(Region.of(Path.closed(Arc.circle(p, size, 0))), flat))
                 .toList();
     }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.assertj.core.api.Assertions;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
@@ -31,8 +30,6 @@ import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
-import org.hyphantes.setting.Described;
-import org.hyphantes.setting.Scope;
 import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Weave;
@@ -304,37 +301,6 @@ class TreatmentsTest {
         assertThat(resolver.resolve(TideRing.design()).scene().flat())
                 .as("and can be taken up again")
                 .hasSize(32);
-    }
-
-    /** Every figure and treatment: each setting can be read back from what it would be typed as, and stands in the sentence. */
-    @Test
-    void everySettingRoundTripsAndStandsInItsSentence() throws Exception {
-        List<Described> all = new ArrayList<>(Form.EACH);
-        all.addAll(Treatment.each());
-        for (Described thing : all) {
-            var schema = thing.schema();
-            List<String> slots = schema.sentence(thing, Scope.PLAIN).stream()
-                    .filter(p -> p.isSlot())
-                    .map(p -> p.key())
-                    .toList();
-            assertThat(slots).containsExactlyInAnyOrderElementsOf(schema.keys());
-            for (String key : schema.keys()) {
-                for (var unit : org.hyphantes.setting.Unit.values()) {
-                    Scope scope = new Scope(Map.of(), unit);
-                    Object again = schema.read(thing, key, schema.typed(thing, key, scope), scope)
-                            .value();
-                    Object value = ((Described) again).schema().value(again, key);
-                    Object was = schema.value(thing, key);
-                    if (was instanceof Amount amount) {
-                        assertThat(((Amount) value).value())
-                                .as(schema.word() + "." + key)
-                                .isCloseTo(amount.value(), within(1e-6));
-                    } else {
-                        assertThat(value).isEqualTo(was);
-                    }
-                }
-            }
-        }
     }
 
     @Test

@@ -208,8 +208,7 @@ public final class Field extends Pane implements Glass {
         GraphicsContext gc = drawing.getGraphicsContext2D();
         gc.setFill(palette.paper());
         gc.fillRect(0, 0, drawing.getWidth(), drawing.getHeight());
-        hand().draw(new Sheet(
-                gc, seen, palette, painter, under, desk.draggingProperty().get()));
+        hand().draw(Sheet.on(gc, seen, desk, painter, under));
         if (rim.isVisible()) {
             rim.draw(gc, drawing.getWidth(), drawing.getHeight());
         } else {
@@ -243,13 +242,7 @@ public final class Field extends Pane implements Glass {
         if (marks.isVisible()) {
             GraphicsContext gc = marks.getGraphicsContext2D();
             gc.clearRect(0, 0, getWidth(), getHeight());
-            hand().marks(new Sheet(
-                    gc,
-                    camera,
-                    Palette.of(desk.view().dark()),
-                    painter,
-                    under,
-                    desk.draggingProperty().get()));
+            hand().marks(Sheet.on(gc, camera, desk, painter, under));
         }
     }
 

@@ -2,6 +2,7 @@ package org.hyphantes.desktop.stage;
 
 import javafx.scene.canvas.GraphicsContext;
 import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Painter;
 import org.hyphantes.scene.Look;
@@ -13,6 +14,13 @@ import org.hyphantes.scene.Scene;
  */
 public record Sheet(
         GraphicsContext gc, Camera camera, Palette palette, Painter painter, Painter under, boolean hurried) {
+    /** In the theme that is seen, hurried while something is dragged. */
+    public static Sheet on(GraphicsContext gc, Camera camera, Desk desk, Painter painter, Painter under) {
+        Palette palette = Palette.of(desk.view().dark());
+        return new Sheet(
+                gc, camera, palette, painter, under, desk.draggingProperty().get());
+    }
+
     public void draw(Scene scene, Look look) {
         painter.draw(scene, look.hurried(hurried), gc, camera);
     }
