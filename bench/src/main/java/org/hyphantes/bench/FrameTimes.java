@@ -21,7 +21,8 @@ import org.hyphantes.treatment.Work;
 /**
  * Drags a radius in the real window and prints how long a frame takes, from one drawn result to the next: the edit, the
  * resolving, the painting of field, corners and strip, and the toolkit's own rendering. Arguments: numbers of crossings
- * in a ring, {@code rosette}, or {@code pieces} and {@code jointed}: a thousand pieces, without and with a joint.
+ * in a ring, {@code rosette}, or {@code pieces} and {@code jointed}: a thousand pieces, without and with a joint;
+ * {@code along}: a ring of a thousand courses with gradients along them.
  */
 public final class FrameTimes extends Application {
     private static final int WARM_UP = 40;
@@ -53,13 +54,14 @@ public final class FrameTimes extends Application {
                 switch (size) {
                     case "rosette" -> RingDesigns.rosette();
                     case "pieces" -> RingDesigns.pieces(0);
+                    case "along" -> RingDesigns.along(1000);
                     case "jointed" -> RingDesigns.pieces(0.1);
                     default -> RingDesigns.ofCrossings(Integer.parseInt(size));
                 });
         if (!desk.root().last(Pieces.class).isEmpty()) {
             desk.open("pieces");
         }
-        double radius = Character.isDigit(size.charAt(0)) ? RingDesigns.RADIUS : 39;
+        double radius = Character.isDigit(size.charAt(0)) || size.equals("along") ? RingDesigns.RADIUS : 39;
         frame = 0;
         times.clear();
         new AnimationTimer() {

@@ -1,5 +1,6 @@
 package org.hyphantes.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.hyphantes.design.Design;
@@ -12,6 +13,7 @@ import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Pieces;
 import org.hyphantes.treatment.Turn;
@@ -71,6 +73,15 @@ final class RingDesigns {
                 rosette().root().members(),
                 List.of(new Step(true, Turn.STARTING.withTimes(47)), new Step(true, Pieces.STARTING.withJoint(joint))));
         return new Design("Pieces", Unit.MM, Material.PRINT, Map.of(), root);
+    }
+
+    /** A ring with so many crossings, each of whose strands has a gradient along it. */
+    static Design along(int crossings) {
+        Design ring = ofCrossings(crossings);
+        List<Step> recipe = new ArrayList<>(ring.root().recipe());
+        Colouring along = Colouring.STARTING.with("fill", "along").with("towards", Amount.of(8));
+        recipe.add(new Step(true, along));
+        return ring.withRoot(ring.root().withRecipe(recipe));
     }
 
     static Design withRadius(Design design, double radius) {

@@ -219,6 +219,7 @@ class MainTest {
         if (kind instanceof Kind.Text) {
             return Map.of(
                             "text", "Other words",
+                            "through", "5 at 40, 7",
                             "course", "M 0 0 L 10 0 L 10 20",
                             "breaks", "3-2",
                             "rounded", "each upper",
