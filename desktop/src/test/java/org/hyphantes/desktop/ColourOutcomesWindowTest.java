@@ -8,9 +8,12 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import javafx.stage.Stage;
+import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Line;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Fill;
+import org.hyphantes.paint.Patched;
 import org.hyphantes.paint.Ramp;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.treatment.Inlay;
@@ -37,6 +40,9 @@ class ColourOutcomesWindowTest extends OutcomeFixture {
         pieces.put("a knot in two strands with its grounds filled", this::aKnotInTwoStrandsWithItsGroundsFilled);
         pieces.put("a flower of twelve petals its in-between petals darker", this::aFlowerOfTwelvePetals);
         pieces.put("leaves in three rows in three steps of one colour", this::leavesInThreeStepsOfOneColour);
+        pieces.put("a star with bent sides swept and roughened", this::aStarWithBentSides);
+        pieces.put("lettering in a box filled with 202 lines on a gradient", this::letteringAndABoxFilledWithLines);
+        pieces.put("a gear with depth", this::aGearWithDepth);
         return each(hand, pieces);
     }
 
@@ -125,5 +131,61 @@ class ColourOutcomesWindowTest extends OutcomeFixture {
         in(15);
         words("well 4 #7A2E22", "turn 16");
         assertThat(byRing().values().stream().map(Fill::colour).distinct()).hasSize(3);
+    }
+
+    private List<Mark.Area> areas() {
+        made();
+        return desk.resolved().finished().scene().flat().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .toList();
+    }
+
+    private void aStarWithBentSides() {
+        words("star 9", "bend 0.12", "divide", "colouring swept", "colouring all together");
+        type("towards", "8");
+        words("roughhew");
+        assertThat(areas()).isNotEmpty().allSatisfy(a -> {
+            assertThat(a.paint().fill().orElseThrow()).isInstanceOf(Patched.class);
+            assertThat(a.region().outline().curves()).as("strokes").allMatch(Line.class::isInstance);
+        });
+        in(10);
+        words("roughhew soft", "star 7");
+        assertThat(areas())
+                .isNotEmpty()
+                .allSatisfy(a -> assertThat(a.region().outline().curves()).allMatch(Cubic.class::isInstance));
+    }
+
+    private void letteringAndABoxFilledWithLines() {
+        words("line 110", "turn 202", "lettering QUAY", "scale 2.2", "box 200", "select box lettering", "divide");
+        words("colouring linear", "colouring all together", "another colouring pattern");
+        next("pattern");
+        type("last", "1");
+        made();
+        List<Mark.Stroke> lines = desk.resolved().finished().scene().flat().stream()
+                .filter(Mark.Stroke.class::isInstance)
+                .map(Mark.Stroke.class::cast)
+                .toList();
+        assertThat(lines).as("cut at letters and the box").hasSizeGreaterThan(202);
+        assertThat(lines).allMatch(l -> l.origin().piece() > 0);
+        assertThat(areas()).hasSize(7).allMatch(a -> a.paint().fill().orElseThrow() instanceof Ramp);
+        in(17);
+        words("scale 0.9", "another colouring stipple");
+        assertThat(areas().stream().filter(a -> a.paint().fill().orElseThrow() instanceof Patched))
+                .as("dots over lines over the gradient")
+                .hasSize(7);
+    }
+
+    private void aGearWithDepth() {
+        words("cog 24", "circle 20", "divide", "drop ring 1", "colouring", "depth");
+        List<Mark.Area> areas = areas();
+        long sides = desk.resolved().finished().scene().marks().stream()
+                .filter(m -> m instanceof Mark.Group group && group.part() == Mark.Part.SIDES)
+                .count();
+        assertThat(sides).isEqualTo(1);
+        assertThat(areas).as("sides of teeth and of the hole, and the top").hasSizeGreaterThan(40);
+        in(7);
+        words("depth 9", "depth to a point");
+        assertThat(areas()).hasSizeGreaterThan(20);
     }
 }

@@ -87,6 +87,14 @@ abstract class OutcomeFixture extends SetOutFixture {
         eventually(() -> {});
     }
 
+    /** Chooses the next word of the menu of a slot, by a click on it and two keys. */
+    void next(String slot) {
+        acts++;
+        click(robot, "#slot-" + slot);
+        key(KeyCode.DOWN);
+        key(KeyCode.ENTER);
+    }
+
     void in(int most) {
         assertThat(acts).isLessThanOrEqualTo(most);
     }

@@ -33,9 +33,25 @@ public final class Choosing {
         desk.say("Nothing selected.");
     }
 
-    /** Selects all members of a kind, of a colour, or whose names begin so. */
+    /** Selects all members of a kind, of a colour, or whose names begin so; several are separated by commas, {@code and}, or blanks. */
     public void named(String words) {
         String wanted = words.strip().toLowerCase(Locale.ROOT);
+        Set<String> ids = new LinkedHashSet<>(called(wanted));
+        if (ids.isEmpty()) {
+            for (String one : wanted.split("\\s*,\\s*|\\s+and\\s+|\\s+")) {
+                Set<String> found = called(one);
+                if (found.isEmpty()) {
+                    ids.clear();
+                    break;
+                }
+                ids.addAll(found);
+            }
+        }
+        desk.look(desk.view().choosing(chosen.group(), ids));
+        desk.say(ids.isEmpty() ? "Nothing is called \"" + words.strip() + "\"." : ids.size() + " selected.");
+    }
+
+    private Set<String> called(String wanted) {
         Optional<Colour> colour = desk.design().colourway().colour(wanted);
         Set<String> ids = new LinkedHashSet<>();
         for (Member member : desk.root().members()) {
@@ -45,11 +61,12 @@ public final class Choosing {
             boolean coloured = member instanceof Figure of
                     && colour.isPresent()
                     && of.colour().equals(colour);
-            if (kind || coloured || member.name().toLowerCase(Locale.ROOT).startsWith(wanted)) {
+            boolean begins =
+                    !wanted.isEmpty() && member.name().toLowerCase(Locale.ROOT).startsWith(wanted);
+            if (kind || coloured || begins) {
                 ids.add(member.id());
             }
         }
-        desk.look(desk.view().choosing(chosen.group(), ids));
-        desk.say(ids.isEmpty() ? "Nothing is called \"" + words.strip() + "\"." : ids.size() + " selected.");
+        return ids;
     }
 }

@@ -22,11 +22,16 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Reading;
+import org.hyphantes.setting.Schema;
 import org.hyphantes.treatment.Treatment;
 
 /** The words that can be typed: figures and treatments with a first number, stages and what is done in them, and measures. */
 public final class Words {
+    /** Before the word of a treatment: a further step of it, where there is one already. */
+    private static final String ANOTHER = "another";
+
     private final Bench bench;
     private final Desk desk;
     private final List<Stage> stages;
@@ -66,6 +71,7 @@ public final class Words {
         Form.EACH.forEach(f -> words.add(f.schema().word()));
         Treatment.each().forEach(t -> words.add(t.schema().word()));
         stages.forEach(s -> words.add(s.title().toLowerCase(Locale.ROOT)));
+        words.add(ANOTHER);
         words.add("undo");
         words.add("redo");
         words.addAll(FigureWords.ALL);
@@ -111,6 +117,9 @@ public final class Words {
     }
 
     private boolean act(String word, String rest) {
+        if (word.equals(ANOTHER)) {
+            return another(rest);
+        }
         if (word.equals("undo")) {
             desk.undo();
             return true;
@@ -152,6 +161,20 @@ public final class Words {
         return false;
     }
 
+    private boolean another(String what) {
+        String[] parts = what.split("\\s+", 2);
+        for (Treatment treatment : Treatment.each()) {
+            if (treatment.schema().word().equals(parts[0].toLowerCase(Locale.ROOT))) {
+                return readable(
+                        treatment,
+                        parts.length > 1 ? parts[1] : "",
+                        with -> new RecipeActs(desk).add((Treatment) with));
+            }
+        }
+        desk.warn("Say of which treatment there is to be another step: another colouring, another turn 3.");
+        return false;
+    }
+
     /** Adds a figure, and makes the sentence about it; a number that cannot be read adds nothing. */
     public boolean figure(Form form, String number) {
         String word = form.schema().word();
@@ -175,7 +198,7 @@ public final class Words {
             return readable(treatment, number, with -> new RecipeActs(desk).add((Treatment) with));
         }
         Subject step = new Subject.OfStep(desk.root().id(), there.get().id());
-        boolean set = number.isEmpty() || desk.set(step, firstNumber(treatment), number, false);
+        boolean set = number.isEmpty() || desk.set(step, slot(treatment, number), number, false);
         desk.look(desk.view().about(step));
         return set;
     }
@@ -187,7 +210,7 @@ public final class Words {
                 act.accept(thing);
                 return true;
             }
-            String key = firstNumber(thing);
+            String key = slot(thing, number);
             Reading<?> reading = thing.schema().read(thing, key, number, desk.scope());
             if (thing instanceof Seated seated && thing.schema().isLength(key)) {
                 reading = thing.schema().read(inProportion(seated, key, reading.value()), key, number, desk.scope());
@@ -208,6 +231,24 @@ public final class Words {
         double now = ((Amount) figure.schema().value(figure, key)).value();
         double wanted = ((Amount) figure.schema().value(other, key)).value();
         return now > 0 && wanted > 0 ? figure.carried(Affine.scale(wanted / now, Point.ORIGIN)) : figure;
+    }
+
+    /** The setting that words typed behind the word of a treatment choose, such as {@code colouring stipple}; else the first number. */
+    private static String slot(Described thing, String typed) {
+        Schema<?> schema = thing.schema();
+        return schema.keys().stream()
+                .filter(k -> thing instanceof Treatment && isChoice(schema, k, typed.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseGet(() -> firstNumber(thing));
+    }
+
+    private static boolean isChoice(Schema<?> schema, String key, String word) {
+        try {
+            return schema.kind(key) instanceof Kind.Choice choice
+                    && choice.words().contains(word);
+        } catch (CannotRead e) {
+            throw new IllegalStateException("a schema has all of its keys", e);
+        }
     }
 
     /** The first setting that a number or words typed behind the word can mean: not a choice, and no name of another thing. */
