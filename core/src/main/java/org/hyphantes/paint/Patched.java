@@ -2,6 +2,7 @@ package org.hyphantes.paint;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Affine;
@@ -23,6 +24,7 @@ public final class Patched implements Fill {
 
     private final Colour colour;
     private final Manner manner;
+    private final Optional<Sweep> sweep;
     private final Supplier<List<Patch>> making;
     private List<Patch> made;
 
@@ -31,7 +33,12 @@ public final class Patched implements Fill {
      * @param manner how they lie in the area
      */
     public Patched(Colour colour, Manner manner, Supplier<List<Patch>> making) {
+        this(colour, manner, Optional.empty(), making);
+    }
+
+    Patched(Colour colour, Manner manner, Optional<Sweep> sweep, Supplier<List<Patch>> making) {
         this.colour = colour;
+        this.sweep = sweep;
         this.manner = manner;
         this.making = making;
     }
@@ -62,6 +69,11 @@ public final class Patched implements Fill {
         return manner == Manner.COVERING;
     }
 
+    /** The gradient about a centre that they stand for, if they do. */
+    public Optional<Sweep> sweep() {
+        return sweep;
+    }
+
     @Override
     public Colour colour() {
         return colour;
@@ -72,6 +84,7 @@ public final class Patched implements Fill {
         return new Patched(
                 change.apply(colour),
                 manner,
+                sweep,
                 () -> patches().stream()
                         .map(p -> new Patch(p.region(), p.fill().map(change)))
                         .toList());

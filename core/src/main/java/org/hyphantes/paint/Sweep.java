@@ -2,6 +2,7 @@ package org.hyphantes.paint;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Box;
@@ -43,7 +44,7 @@ public record Sweep(Point centre, double bearing, List<Stop> stops) implements F
 
     /** Over an area, in sectors that each reach under the next. */
     public Patched over(Region region) {
-        return new Patched(colour(), Patched.Manner.COVERING, () -> sectors(region));
+        return new Patched(colour(), Patched.Manner.COVERING, Optional.of(this), () -> sectors(region));
     }
 
     private List<Patch> sectors(Region region) {

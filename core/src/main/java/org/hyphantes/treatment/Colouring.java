@@ -1,5 +1,6 @@
 package org.hyphantes.treatment;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
@@ -140,8 +141,33 @@ public record Colouring(
         return with("by", Entry.word(other));
     }
 
+    /** Whether it is a gradient that lies on the page, with a middle and wells on its way. */
+    public boolean isLaidGradient() {
+        return fill == Shade.LINEAR || fill == Shade.RADIAL || fill == Shade.SWEPT;
+    }
+
+    /** Where the wells on the way of a gradient stand, from 0 to 1. */
+    public List<Double> between() {
+        return Through.read(through).stream().map(Through::share).toList();
+    }
+
+    /** The same with one of the wells on the way elsewhere, as far as its neighbours let it go. */
+    public Colouring withBetween(int which, double share) {
+        List<Through> each = new ArrayList<>(Through.read(through));
+        double least = which == 0 ? 0 : each.get(which - 1).share();
+        double most = which + 1 == each.size() ? 1 : each.get(which + 1).share();
+        double held = Math.round(1000 * Math.max(least, Math.min(most, share))) / 1000.0;
+        each.set(which, new Through(each.get(which).well(), Math.max(least, Math.min(most, held))));
+        return with("through", Through.write(each));
+    }
+
+    /** The same with the middle of its gradient elsewhere (mm from where it would lie). */
+    public Colouring withShift(Point shift) {
+        return with("right", Amount.of(shift.x())).with("down", Amount.of(shift.y()));
+    }
+
     /** How far (mm) the middle of a gradient is moved. */
-    Point shift() {
+    public Point shift() {
         return new Point(right.value(), down.value());
     }
 

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.hyphantes.paint.Colourway;
+import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Quoted;
 
 /**
@@ -20,6 +22,15 @@ record Through(int well, double share) {
     private static final int MOST = 12;
 
     private static final Pattern ONE = Pattern.compile("(\\d{1,2})(?:\\s+at\\s+(\\d{1,3}(?:\\.\\d{1,6})?)\\s*%?)?");
+
+    /** The text that {@link #read} reads so. */
+    static String write(List<Through> each) {
+        return each.isEmpty()
+                ? NONE
+                : each.stream()
+                        .map(t -> t.well() + " at " + Numerals.shown(100 * t.share(), 1))
+                        .collect(Collectors.joining(", "));
+    }
 
     /**
      * Wells in order, such as {@code 5 at 30, 7 at 60}; where no place is said they are spread evenly.

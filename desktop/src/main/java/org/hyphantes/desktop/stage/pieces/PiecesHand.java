@@ -14,6 +14,7 @@ import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
+import org.hyphantes.desktop.stage.GradientGrips;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Sheet;
 import org.hyphantes.desktop.stage.SnagMarks;
@@ -40,12 +41,14 @@ final class PiecesHand implements Hand {
     private final Desk desk;
     private final Glass glass;
     private final PieceChoice choice;
+    private final GradientGrips grips;
     private Optional<JoiningThread> thread = Optional.empty();
 
     PiecesHand(Bench bench, Glass glass) {
         this.desk = bench.desk();
         this.glass = glass;
         this.choice = new PieceChoice(bench);
+        this.grips = new GradientGrips(desk, glass);
     }
 
     @Override
@@ -86,6 +89,7 @@ final class PiecesHand implements Hand {
     @Override
     public boolean hasMarks() {
         return choice.inlay().isPresent()
+                || grips.areThere()
                 || desk.ghostProperty().get().isPresent()
                 || !desk.resolved().inspection().snags().isEmpty();
     }
@@ -95,6 +99,7 @@ final class PiecesHand implements Hand {
         SnagMarks snags = new SnagMarks(sheet);
         desk.ghostProperty().get().ifPresent(snags::ghost);
         choice.inlay().ifPresent(inlay -> marks(sheet, inlay));
+        grips.draw(sheet);
         snags.flags(desk.resolved().inspection().snags());
     }
 
@@ -179,11 +184,17 @@ final class PiecesHand implements Hand {
 
     @Override
     public void pressed(MouseEvent event) {
+        if (grips.pressed(event)) {
+            return;
+        }
         thread = Optional.empty();
     }
 
     @Override
     public void dragged(MouseEvent event) {
+        if (grips.dragged(event)) {
+            return;
+        }
         if (thread.isEmpty()) {
             thread = choice.mosaic().map(m -> new JoiningThread(m, Glass.isOtherWay(event)));
             desk.hoverProperty().get().place().ifPresent(p -> thread.ifPresent(t -> t.to(p)));
@@ -194,6 +205,9 @@ final class PiecesHand implements Hand {
 
     @Override
     public void released(MouseEvent event, boolean still) {
+        if (grips.released()) {
+            return;
+        }
         Optional<JoiningThread> drawn = thread;
         thread = Optional.empty();
         if (still || drawn.isEmpty()) {

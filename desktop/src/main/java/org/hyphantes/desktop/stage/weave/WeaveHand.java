@@ -12,6 +12,7 @@ import org.hyphantes.desktop.desk.ReachWords;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
+import org.hyphantes.desktop.stage.GradientGrips;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Sheet;
 import org.hyphantes.desktop.stage.SnagMarks;
@@ -38,6 +39,7 @@ final class WeaveHand implements Hand {
     private final ReachActs reach;
     private final BreakingStroke stroke;
     private final CrossingActs crossings;
+    private final GradientGrips grips;
     private Point pressed;
     private Point now;
     private Optional<StrandLaying> laying = Optional.empty();
@@ -48,6 +50,7 @@ final class WeaveHand implements Hand {
         this.reach = new ReachActs(desk);
         this.stroke = new BreakingStroke(desk, glass);
         this.crossings = new CrossingActs(desk, glass);
+        this.grips = new GradientGrips(desk, glass);
     }
 
     private List<Laying> weaves() {
@@ -97,6 +100,7 @@ final class WeaveHand implements Hand {
     @Override
     public boolean hasMarks() {
         return isBusy()
+                || grips.areThere()
                 || hover().isCrossing()
                 || desk.ghostProperty().get().isPresent()
                 || !desk.resolved().inspection().snags().isEmpty();
@@ -114,6 +118,7 @@ final class WeaveHand implements Hand {
         } else if (hover().isCrossing()) {
             glass.label(crossings.draw(marks, hover()), hover().place().orElseThrow(), 26);
         }
+        grips.draw(sheet);
         snags.flags(desk.resolved().inspection().snags());
     }
 
@@ -128,6 +133,9 @@ final class WeaveHand implements Hand {
 
     @Override
     public void pressed(MouseEvent event) {
+        if (grips.pressed(event)) {
+            return;
+        }
         pressed = glass.camera().place(event.getX(), event.getY());
         now = null;
         laying = Optional.empty();
@@ -136,6 +144,9 @@ final class WeaveHand implements Hand {
     /** Takes a drag up; a strand to lay is known by where it began and which way it goes. */
     @Override
     public void dragged(MouseEvent event) {
+        if (grips.dragged(event)) {
+            return;
+        }
         if (pressed == null) {
             return;
         }
@@ -150,6 +161,9 @@ final class WeaveHand implements Hand {
 
     @Override
     public void released(MouseEvent event, boolean still) {
+        if (grips.released()) {
+            return;
+        }
         Point begin = pressed;
         pressed = null;
         if (begin == null) {
