@@ -1,5 +1,6 @@
 package org.hyphantes.paint;
 
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -14,6 +15,11 @@ public record Blended(Fill inner, double opacity, Blend mode) implements Fill {
     /** The fill itself where it covers all. */
     public static Fill of(Fill fill, double opacity, Blend mode) {
         return opacity >= 1 && mode == Blend.NORMAL ? fill : new Blended(fill, opacity, mode);
+    }
+
+    @Override
+    public Optional<Colour> at(Point place) {
+        return inner.at(place);
     }
 
     @Override

@@ -25,6 +25,11 @@ public sealed interface Fill
     /** The one colour that stands for it, on a line or on a well. */
     Colour colour();
 
+    /** The colour at a place, once it is laid; none where what lies behind is seen. */
+    default Optional<Colour> at(Point place) {
+        return Optional.of(colour());
+    }
+
     /** The same with each of its colours changed. */
     Fill map(UnaryOperator<Colour> change);
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
 
 /**
  * A fill that no format has: laid as patches, one upon another from the first to the last, each of which reaches under the next so that
@@ -72,6 +73,17 @@ public final class Patched implements Fill {
     /** The gradient about a centre that they stand for, if they do. */
     public Optional<Sweep> sweep() {
         return sweep;
+    }
+
+    @Override
+    public Optional<Colour> at(Point place) {
+        List<Patch> all = patches();
+        for (int i = all.size() - 1; i >= 0; i--) {
+            if (all.get(i).region().contains(place)) {
+                return all.get(i).fill().at(place);
+            }
+        }
+        return Optional.empty();
     }
 
     @Override

@@ -1,6 +1,7 @@
 package org.hyphantes.paint;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
@@ -19,6 +20,17 @@ public record Ramp(Gradient.Way way, Point from, Point to, List<Stop> stops) imp
     /** The same carried by a similarity. */
     public Ramp map(Affine map) {
         return new Ramp(way, map.of(from), map.of(to), stops);
+    }
+
+    @Override
+    public Optional<Colour> at(Point place) {
+        Point along = to.minus(from);
+        double share = along.length() == 0
+                ? 0
+                : way == Gradient.Way.LINEAR
+                        ? place.minus(from).dot(along) / along.dot(along)
+                        : place.distance(from) / along.length();
+        return Optional.of(new Stops(stops).at(Math.max(0, Math.min(1, share))));
     }
 
     @Override

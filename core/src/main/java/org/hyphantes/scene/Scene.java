@@ -2,10 +2,13 @@ package org.hyphantes.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Blended;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.paint.Patched;
@@ -59,6 +62,22 @@ public record Scene(List<Mark> marks, List<String> figures, Box box, int size, d
                 into.add(map.equals(Affine.IDENTITY) ? mark : mark.map(map));
             }
         }
+    }
+
+    /** The colour of what lies at a place in front of all else; none at bare ground. */
+    public Optional<Colour> colour(Point place) {
+        List<Mark> flat = flat();
+        for (int i = flat.size() - 1; i >= 0; i--) {
+            if (flat.get(i) instanceof Mark.Area area
+                    && area.box().contains(place)
+                    && area.region().contains(place)) {
+                Optional<Colour> here = area.paint().fill().flatMap(f -> f.at(place));
+                if (here.isPresent()) {
+                    return here;
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** The box (mm) round all ink: half the weight of the heaviest line beyond the box all round. */

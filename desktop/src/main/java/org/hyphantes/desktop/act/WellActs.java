@@ -1,11 +1,14 @@
 package org.hyphantes.desktop.act;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import org.hyphantes.design.Edit;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.ColourwayText;
@@ -15,6 +18,12 @@ import org.hyphantes.setting.Numerals;
 
 /** What is done with the colourway of the design: a well changed, two swapped, another colourway in its place. */
 public final class WellActs {
+    /** Shapes stand off one another at so much to one (WCAG 2.2, success criterion 1.4.11). */
+    private static final double SHAPES = 3;
+
+    /** Under so much to one two colours are as light as one another. */
+    private static final double ALIKE = 1.15;
+
     private final Desk desk;
 
     public WellActs(Desk desk) {
@@ -42,6 +51,45 @@ public final class WellActs {
         Well before = now().well(number);
         Well after = colour.isPresent() ? before.withColour(colour.get()) : ColourwayText.well(text, "well " + number);
         change("Well " + number + " is now " + after.text() + ".", c -> c.with(number, after));
+    }
+
+    /** Gives a well the colour of the picture at the pointer or the needle, or of the sketch where that lies bare. */
+    public void sample(int number) throws CannotRead {
+        Point place = desk.hoverProperty()
+                .get()
+                .place()
+                .orElseThrow(() -> new CannotRead("Bring the pointer or the needle over the colour first."));
+        Optional<Colour> seen = desk.resolved() == null
+                ? Optional.empty()
+                : desk.resolved().field().scene().colour(place);
+        Colour colour = seen.or(() -> desk.tracing()
+                        .colour(desk.design().sketch(), place)
+                        .map(c -> Colour.of(
+                                Math.round(255 * c.getRed()),
+                                Math.round(255 * c.getGreen()),
+                                Math.round(255 * c.getBlue()))))
+                .orElseThrow(() ->
+                        new CannotRead("There is no colour here to take, neither of the picture nor of a sketch."));
+        Well after = now().well(number).withColour(colour);
+        change("Well " + number + " is now " + after.text() + ".", c -> c.with(number, after));
+    }
+
+    /** Says which wells are hard to tell apart. */
+    public void contrasts() {
+        List<String> near = new ArrayList<>();
+        int hard = 0;
+        for (int one = 1; one <= Colourway.WELLS; one++) {
+            for (int other = one + 1; other <= Colourway.WELLS; other++) {
+                double ratio =
+                        now().well(one).colour().contrast(now().well(other).colour());
+                hard += ratio < SHAPES ? 1 : 0;
+                if (ratio < ALIKE) {
+                    near.add(one + " and " + other);
+                }
+            }
+        }
+        desk.say(Numerals.counted(hard, "pair") + " of 66 under 3 to 1"
+                + (near.isEmpty() ? "." : "; alike: " + String.join(", ", near) + "."));
     }
 
     public void swap(int one, int other) {

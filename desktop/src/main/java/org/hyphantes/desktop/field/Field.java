@@ -110,6 +110,7 @@ public final class Field extends Pane implements Glass {
 
     private void listen() {
         setOnMouseMoved(e -> withHand(() -> hand().moved(e)));
+        setOnMouseDragOver(e -> withHand(() -> hand().moved(e)));
         setOnMouseExited(e -> {
             if (!hand().holds()) {
                 desk.hover(Hover.NONE);

@@ -1,6 +1,5 @@
 package org.hyphantes.desktop.stage;
 
-import java.util.function.IntConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -24,14 +23,14 @@ import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Well;
 
-/** The twelve wells of the design by their numbers: a click fills with one, one dragged onto another swaps the two. */
+/** The twelve wells of the design by their numbers: a click fills with one, one dragged onto another swaps the two, one dragged into the field fills what it passes. */
 public final class ColourwayCard extends VBox {
     private static final double GAP = 3;
     private static final Colour DARK = new Colour("#1A2523");
     private static final Colour LIGHT = new Colour("#FDFDFB");
 
     private final Desk desk;
-    private final IntConsumer fill;
+    private final Wells target;
     private final int across;
     private final WellActs acts;
     private final Label name = new Label();
@@ -43,21 +42,21 @@ public final class ColourwayCard extends VBox {
     /**
      * The wells in two rows, with the one looked at told below.
      *
-     * @param fill fills what is selected with a well, by its number
+     * @param target what is filled with a well
      */
-    public static ColourwayCard tall(Desk desk, IntConsumer fill) {
-        return new ColourwayCard(desk, fill, Colourway.WELLS / 2);
+    public static ColourwayCard tall(Desk desk, Wells target) {
+        return new ColourwayCard(desk, target, Colourway.WELLS / 2);
     }
 
     /** The wells in one row, with the one looked at told above. */
-    public static ColourwayCard low(Desk desk, IntConsumer fill) {
-        return new ColourwayCard(desk, fill, Colourway.WELLS);
+    public static ColourwayCard low(Desk desk, Wells target) {
+        return new ColourwayCard(desk, target, Colourway.WELLS);
     }
 
-    private ColourwayCard(Desk desk, IntConsumer fill, int across) {
+    private ColourwayCard(Desk desk, Wells target, int across) {
         this.across = across;
         this.desk = desk;
-        this.fill = fill;
+        this.target = target;
         this.acts = new WellActs(desk);
         setId("colourway-card");
         setSpacing(4);
@@ -74,14 +73,23 @@ public final class ColourwayCard extends VBox {
         if (!isLow()) {
             getChildren().add(shown);
         }
-        Tooltip.install(wells, new Tooltip("Click: fill what is selected. Drag onto another: swap the two."));
+        Tooltip.install(
+                wells,
+                new Tooltip(
+                        "Click: fill what is selected. Drag onto another: swap the two; into the field: fill what it passes."));
         Note.on(wells, this::note);
         wells.setOnMousePressed(e -> {
             wells.requestFocus();
             carried = well(e);
             look(carried);
         });
-        wells.setOnMouseDragged(e -> look(well(e)));
+        wells.setOnDragDetected(e -> wells.startFullDrag());
+        wells.setOnMouseDragged(e -> {
+            look(well(e));
+            if (carried > 0 && !wells.contains(e.getX(), e.getY())) {
+                target.passed();
+            }
+        });
         wells.setOnMouseMoved(e -> look(well(e)));
         wells.setOnMouseReleased(this::released);
         wells.setOnKeyPressed(this::key);
@@ -104,6 +112,8 @@ public final class ColourwayCard extends VBox {
                         new Deed("click, Enter", "fill what is selected with the well"),
                         new Deed("arrows", "go from well to well"),
                         new Deed("drag onto another", "swap the two, wherever they are"),
+                        new Deed("drag into the field", "fill what it is dragged through, with its siblings"),
+                        new Deed("well 3 here", "give a well the colour at the pointer"),
                         new Deed("well 3 teal", "give a well another colour"),
                         new Deed("colourway kiln", "take another colourway"),
                         new Deed("0 in the field", "take the fill away")),
@@ -133,9 +143,11 @@ public final class ColourwayCard extends VBox {
     private void released(MouseEvent event) {
         int on = well(event);
         if (carried > 0 && on == carried) {
-            fill.accept(on);
+            target.fill(on);
         } else if (carried > 0 && on > 0) {
             acts.swap(carried, on);
+        } else if (carried > 0) {
+            target.dropped(carried);
         }
         carried = 0;
     }
@@ -145,7 +157,7 @@ public final class ColourwayCard extends VBox {
             case LEFT -> look(at == 1 ? Colourway.WELLS : at - 1);
             case RIGHT -> look(at == Colourway.WELLS ? 1 : at + 1);
             case UP, DOWN -> look((at - 1 + across) % Colourway.WELLS + 1);
-            case ENTER, SPACE -> fill.accept(at);
+            case ENTER, SPACE -> target.fill(at);
             default -> {
                 return;
             }

@@ -7,7 +7,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.CannotRead;
 
-/** The words for the colours of the design: {@code well 3 teal}, {@code well 3 with 5}, {@code contrast 1 4}, {@code colourway kiln}. */
+/** The words for the colours of the design: {@code well 3 teal}, {@code well 3 with 5}, {@code well 3 here}, {@code contrast 1 4}, {@code colourway kiln}. */
 final class WellWords extends TypedWords {
     static final List<String> ALL = List.of("well", "colourway", "contrast");
 
@@ -23,6 +23,10 @@ final class WellWords extends TypedWords {
         switch (word) {
             case "well" -> well(rest);
             case "contrast" -> {
+                if (rest.isEmpty()) {
+                    acts.contrasts();
+                    return;
+                }
                 String[] two = rest.split("\\s+(?:and\\s+)?");
                 if (two.length != 2) {
                     throw new CannotRead("Say which two wells: contrast 1 4.");
@@ -38,6 +42,8 @@ final class WellWords extends TypedWords {
         int number = acts.number(words[0]);
         if (words.length == 1) {
             acts.tell(number);
+        } else if (words[1].equals("here")) {
+            acts.sample(number);
         } else if (words[1].startsWith("with ")) {
             acts.swap(number, acts.number(words[1].substring(5)));
         } else {

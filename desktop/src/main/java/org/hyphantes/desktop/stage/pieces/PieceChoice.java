@@ -13,6 +13,8 @@ import org.hyphantes.design.PieceFills;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Picked;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
@@ -154,6 +156,14 @@ final class PieceChoice {
     /** Fills cells with a well, 0 for none. */
     boolean fill(List<Integer> cells, int well, Reach reach) {
         return !cells.isEmpty() && done(acts -> fills().fill(cells, well, reach), NOT_OURS);
+    }
+
+    /** The cell at a place of the field. */
+    Optional<Integer> at(Point place) {
+        return inlay().flatMap(i -> {
+            boolean there = i.placed().equals(Affine.IDENTITY);
+            return i.mosaic().division().at(there ? place : i.placed().inverse().of(place));
+        });
     }
 
     /** Fills what a name means. */

@@ -18,7 +18,6 @@ import org.hyphantes.desktop.stage.GradientGrips;
 import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Sheet;
 import org.hyphantes.desktop.stage.SnagMarks;
-import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.piece.Cell;
@@ -167,14 +166,7 @@ final class PiecesHand implements Hand {
 
     /** The cell at the pointer or the needle. */
     private Optional<Integer> hovered() {
-        return desk.hoverProperty().get().place().flatMap(p -> choice.inlay().flatMap(i -> at(i, p)));
-    }
-
-    private static Optional<Integer> at(Inlay inlay, Point place) {
-        Point within = inlay.placed().equals(Affine.IDENTITY)
-                ? place
-                : inlay.placed().inverse().of(place);
-        return inlay.mosaic().division().at(within);
+        return desk.hoverProperty().get().place().flatMap(choice::at);
     }
 
     @Override
@@ -230,8 +222,7 @@ final class PiecesHand implements Hand {
     }
 
     private void click(MouseEvent event) {
-        Optional<Integer> cell =
-                choice.inlay().flatMap(i -> at(i, glass.camera().place(event.getX(), event.getY())));
+        Optional<Integer> cell = choice.at(glass.camera().place(event.getX(), event.getY()));
         if (cell.isEmpty()) {
             choice.clear();
         } else if (Glass.isOtherWay(event) && corner(cell.get()).isPresent()) {

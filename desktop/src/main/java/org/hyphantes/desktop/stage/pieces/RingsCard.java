@@ -33,7 +33,7 @@ final class RingsCard extends BorderPane {
         title.getStyleClass().add("title");
         count.getStyleClass().add("second");
         count.setId("rings-count");
-        VBox top = new VBox(6, ColourwayCard.tall(bench.desk(), choice::fillSelected), new HBox(16, title, count));
+        VBox top = new VBox(6, ColourwayCard.tall(bench.desk(), new PieceWells(bench)), new HBox(16, title, count));
         setTop(top);
         rings.setId("rings");
         rings.setPlaceholder(new Label("none yet"));

@@ -1,7 +1,6 @@
 package org.hyphantes.desktop.stage.weave;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -46,7 +45,7 @@ final class StrandsCard extends BorderPane {
         Label title = new Label("Strands");
         title.getStyleClass().add("title");
         count.getStyleClass().add("second");
-        ColourwayCard wells = ColourwayCard.low(desk, well -> new StrandFilling(desk).fill(Optional.empty(), well));
+        ColourwayCard wells = ColourwayCard.low(desk, new StrandWells(desk));
         setTop(new VBox(6, wells, new HBox(16, title, count)));
         scroll.getStyleClass().add("bare-scroll");
         rows.setManaged(false);
