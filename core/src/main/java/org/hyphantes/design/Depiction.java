@@ -5,6 +5,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -146,17 +147,19 @@ final class Depiction {
                                 .map(c -> c.region().outline().box())
                                 .toList());
         Filling filling = Filling.about(work.turning(), round, inlay.placed());
-        Map<Region, Run> runs = flat ? Map.of() : runs(inlay);
+        List<Run> runs = flat ? List.of() : runs(inlay);
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
             Cell cell = inlay.mosaic().division().cells().get(piece.cells().get(0));
             Optional<Fill> fill = inlay.colours().get(i);
+            OptionalInt given = inlay.mosaic().division().given(piece.cells().get(0));
+            Optional<Run> run = flat || given.isEmpty() ? Optional.empty() : Optional.of(runs.get(given.getAsInt()));
             Paint paint = cell.isGround() ? Paint.ground(fill) : Paint.band(fill);
             List<Mark> ring = rings.computeIfAbsent(piece.ring(), r -> new ArrayList<>());
             for (Region shape : piece.shapes()) {
                 Paint own = filling.laid(paint, shape.outline());
                 Mark.Area area = new Mark.Area(shape, own, Origin.piece(piece.number()));
-                filling.add(ring, area, fill, Optional.ofNullable(runs.get(cell.region())), piece.number());
+                filling.add(ring, area, fill, run, piece.number());
             }
         }
         List<Mark> groups = new ArrayList<>();
@@ -165,12 +168,14 @@ final class Depiction {
         return new Woven(filling.sides(), groups);
     }
 
-    /** What strand runs through a piece that was a course before. */
-    private static Map<Region, Run> runs(Inlay inlay) {
-        Map<Region, Run> runs = new IdentityHashMap<>();
+    /** The strands that run through what were courses before, in the order in which those were given. */
+    private static List<Run> runs(Inlay inlay) {
+        List<Run> runs = new ArrayList<>();
         for (Laying laying : inlay.weaves()) {
             for (Course course : laying.weave().courses()) {
-                runs.put(course.region(), run(laying.weave().strands().get(course.strand()), course));
+                Run run = run(laying.weave().strands().get(course.strand()), course);
+                boolean there = laying.placed().equals(Affine.IDENTITY);
+                runs.add(there ? run : run.map(laying.placed()));
             }
         }
         return runs;

@@ -2,6 +2,7 @@ package org.hyphantes.paint;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Biarc;
 import org.hyphantes.geometry.Cubic;
@@ -29,6 +30,15 @@ public record Run(Path path, double from, double to, WidthProfile widths) {
     /** Of all of a path. */
     public static Run of(Path path, WidthProfile widths) {
         return new Run(path, 0, path.length(), widths);
+    }
+
+    /** The same carried by a similarity. */
+    public Run map(Affine map) {
+        double scale = Math.sqrt(Math.abs(map.determinant()));
+        List<WidthProfile.Stop> wide = widths.stops().stream()
+                .map(s -> new WidthProfile.Stop(s.share(), s.width() * scale))
+                .toList();
+        return new Run(path.map(map), from * scale, to * scale, new WidthProfile(wide));
     }
 
     /**

@@ -26,7 +26,7 @@ public record RoughHew(String figures, Strokes strokes, Amount often, Amount dee
 
     private static final Schema<RoughHew> SCHEMA = new Schema<>(
                     RoughHew.class,
-                    "roughhew",
+                    "rough-hew",
                     "Rough-hew {figures} in {strokes} strokes, {often} to the centimetre, up to {deep} aside, cut {seed}.",
                     java.util.List.of(
                             Setting.of(RoughHew.class, "figures", new Kind.Figure("every figure", true)),

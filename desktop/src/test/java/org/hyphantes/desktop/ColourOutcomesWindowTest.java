@@ -144,13 +144,13 @@ class ColourOutcomesWindowTest extends OutcomeFixture {
     private void aStarWithBentSides() {
         words("star 9", "bend 0.12", "divide", "colouring swept", "colouring all together");
         type("towards", "8");
-        words("roughhew");
+        words("rough-hew");
         assertThat(areas()).isNotEmpty().allSatisfy(a -> {
             assertThat(a.paint().fill().orElseThrow()).isInstanceOf(Patched.class);
             assertThat(a.region().outline().curves()).as("strokes").allMatch(Line.class::isInstance);
         });
         in(10);
-        words("roughhew soft", "star 7");
+        words("rough-hew soft", "star 7");
         assertThat(areas())
                 .isNotEmpty()
                 .allSatisfy(a -> assertThat(a.region().outline().curves()).allMatch(Cubic.class::isInstance));
