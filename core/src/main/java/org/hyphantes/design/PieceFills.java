@@ -32,6 +32,29 @@ public final class PieceFills {
         return fill(cells, acts.everySecond(cells, asked), well, asked);
     }
 
+    /** Gives pieces the whole look that another has, and will have. */
+    public Optional<Edit> like(List<Integer> cells, int model, Reach asked) {
+        Reach reach = acts.kept(cells, asked);
+        List<Integer> others = cells.stream().filter(c -> c != model).toList();
+        if (others.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Integer> named = new ArrayList<>(List.of(model));
+        named.addAll(others);
+        Set<Integer> reached = acts.reached(others, reach);
+        String words = Numerals.counted(acts.pieces(reached), "piece") + " like this one.";
+        return acts.change(words, pieces -> {
+            List<PieceEdit> edits = new ArrayList<>(pieces.edits());
+            edits.removeIf(e -> isLook(e.act()) && acts.takes(e, reached, new HashSet<>()));
+            edits.add(acts.edit(PieceAct.LIKE, named, reach));
+            return edits;
+        });
+    }
+
+    private static boolean isLook(PieceAct act) {
+        return act == PieceAct.FILL || act == PieceAct.LIKE;
+    }
+
     /** Fills what a name means, however many pieces that are. */
     public Optional<Edit> fill(PieceName meant, int well) {
         List<Integer> cells = inlay.mosaic().division().meant(meant);
@@ -55,7 +78,7 @@ public final class PieceFills {
         return acts.change(words, pieces -> {
             List<PieceEdit> edits = new ArrayList<>(pieces.edits());
             Set<Integer> left = new TreeSet<>(reached);
-            edits.removeIf(e -> e.act() == PieceAct.FILL && acts.takes(e, reached, new HashSet<>()));
+            edits.removeIf(e -> isLook(e.act()) && acts.takes(e, reached, new HashSet<>()));
             if (again) {
                 return edits;
             }

@@ -27,6 +27,7 @@ public final class Mosaic {
     private final int[] pieceOf;
     private final List<Cornering> cornerings = new ArrayList<>();
     private final Map<Integer, Integer> filled = new HashMap<>();
+    private final Map<Integer, Integer> alike = new HashMap<>();
 
     private Mosaic(Division division, List<PieceEdit> edits, Joint joint) {
         this.division = division;
@@ -98,7 +99,16 @@ public final class Mosaic {
                     }
                 });
             }
-            case FILL -> reached.forEach(all -> all.forEach(c -> filled.put(c, edit.well())));
+            case FILL ->
+                reached.forEach(all -> all.forEach(c -> {
+                    filled.put(c, edit.well());
+                    alike.remove(c);
+                }));
+            case LIKE ->
+                reached.forEach(all -> all.subList(1, all.size()).forEach(c -> {
+                    alike.put(c, all.get(0));
+                    filled.remove(c);
+                }));
             case ROUND, SQUARE -> throw new IllegalStateException("corners are done by themselves");
         }
         return true;
@@ -220,6 +230,19 @@ public final class Mosaic {
                 .filter(filled::containsKey)
                 .mapToInt(filled::get)
                 .findFirst();
+    }
+
+    /** What each piece has, or that of the piece whose look was given to it by hand. */
+    public <T> List<T> likened(List<T> each) {
+        List<T> all = new ArrayList<>(each);
+        for (int i = 0; i < pieces.size() && !alike.isEmpty(); i++) {
+            int as = i;
+            pieces.get(i).cells().stream()
+                    .filter(alike::containsKey)
+                    .findFirst()
+                    .ifPresent(c -> all.set(as, each.get(pieceOf(alike.get(c)))));
+        }
+        return all;
     }
 
     /** What was done to pieces that are not there now. */

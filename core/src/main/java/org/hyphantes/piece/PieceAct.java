@@ -15,7 +15,9 @@ public enum PieceAct {
     /** Their corners, or one of them, stay as they are whatever the others are. */
     SQUARE,
     /** They are filled with a well by hand, whatever colours the others; with well 0 they have no fill. */
-    FILL;
+    FILL,
+    /** All but the first of them have the whole look of the first, whatever that is. */
+    LIKE;
 
     /** Whether it is about which pieces are there. */
     public boolean leavesOut() {

@@ -124,7 +124,7 @@ final class Dyeing {
                             ? before
                             : fill(order, keys.get(i)).map(f -> laid(before, f)).or(() -> before));
         }
-        return inlay.coloured(fills);
+        return inlay.coloured(inlay.mosaic().likened(fills));
     }
 
     private Set<Integer> inside(Division division) {

@@ -187,8 +187,13 @@ public record Pieces(
                                     : Optional.empty()));
         }
         List<Inlay> mosaics = new ArrayList<>(work.mosaics());
-        mosaics.add(
-                new Inlay(mosaic, surroundings.group(), surroundings.step(), Affine.IDENTITY, colours, work.weaves()));
+        mosaics.add(new Inlay(
+                mosaic,
+                surroundings.group(),
+                surroundings.step(),
+                Affine.IDENTITY,
+                mosaic.likened(colours),
+                work.weaves()));
         return new Work(List.of(), List.of(), mosaics, work.symmetry());
     }
 

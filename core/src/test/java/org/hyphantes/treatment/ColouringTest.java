@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Material;
+import org.hyphantes.design.PieceFills;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
@@ -27,6 +28,7 @@ import org.hyphantes.paint.Ramp;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
+import org.hyphantes.weave.Reach;
 import org.junit.jupiter.api.Test;
 
 /** What gets which colour, in steps and sides, with gradients, hatches and edges. */
@@ -111,6 +113,58 @@ class ColouringTest {
             }
         }
         assertThat(area).isCloseTo(Math.PI * 2500, within(1e-6));
+    }
+
+    /** The look of one piece given to others by hand is that of the one whatever it becomes, and with other counts. */
+    @Test
+    void piecesTakeTheWholeLookOfAnother() throws CannotRead {
+        Colouring radial = with(Colouring.STARTING.withBy(ColouredBy.RING), "fill", "radial", "towards", "8");
+        Design design = Trial.design(Material.PRINT, ROSETTE, Turn.of(8), Pieces.STARTING, radial);
+        Inlay inlay = new Resolver().resolve(design).work().mosaics().get(0);
+        PieceFills fills = new PieceFills(design, inlay);
+        int model = cell(inlay, 2);
+        int other = cell(inlay, 3);
+        assertThat(fills.like(List.of(model), model, Reach.EVERY_TURN)).isEmpty();
+        Design alike = fills.like(List.of(other), model, Reach.EVERY_TURN)
+                .orElseThrow()
+                .change()
+                .apply(design);
+        for (int times : new int[] {8, 9}) {
+            Design turned = alike.withRoot(alike.root()
+                    .withRecipe(alike.root().recipe().stream()
+                            .map(s -> s.treatment() instanceof Turn turn ? s.with(turn.withTimes(times)) : s)
+                            .toList()));
+            Inlay now = new Resolver().resolve(turned).work().mosaics().get(0);
+            assertThat(looks(now, 3)).hasSize(1).isEqualTo(looks(now, 2)).isNotEqualTo(looks(now, 4));
+            Design filled = new PieceFills(turned, now)
+                    .fill(List.of(cell(now, 2)), 7, Reach.EVERY_TURN)
+                    .orElseThrow()
+                    .change()
+                    .apply(turned);
+            Inlay last = new Resolver().resolve(filled).work().mosaics().get(0);
+            assertThat(looks(last, 3)).isEqualTo(looks(last, 2));
+            assertThat(looks(last, 3).iterator().next().colour())
+                    .isEqualTo(Colourway.QUAY.well(7).colour());
+        }
+    }
+
+    private static int cell(Inlay inlay, int ring) {
+        return inlay.mosaic().pieces().stream()
+                .filter(p -> p.ring() == ring)
+                .findFirst()
+                .orElseThrow()
+                .cells()
+                .get(0);
+    }
+
+    private static Set<Fill> looks(Inlay inlay, int ring) {
+        Set<Fill> looks = new HashSet<>();
+        for (int i = 0; i < inlay.colours().size(); i++) {
+            if (inlay.mosaic().pieces().get(i).ring() == ring) {
+                looks.add(inlay.colours().get(i).orElseThrow());
+            }
+        }
+        return looks;
     }
 
     /** A gradient outward turns with the pieces: each of a ring has it as far from the middle. */

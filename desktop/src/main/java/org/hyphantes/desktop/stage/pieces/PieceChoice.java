@@ -15,6 +15,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Picked;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Fill;
 import org.hyphantes.piece.Cell;
 import org.hyphantes.piece.Corner;
 import org.hyphantes.piece.Mosaic;
@@ -164,6 +165,25 @@ final class PieceChoice {
             boolean there = i.placed().equals(Affine.IDENTITY);
             return i.mosaic().division().at(there ? place : i.placed().inverse().of(place));
         });
+    }
+
+    /** Gives pieces the look of another. */
+    boolean like(List<Integer> cells, int model, Reach reach) {
+        return !cells.isEmpty() && done(acts -> fills().like(cells, model, reach), "These are that piece itself.");
+    }
+
+    /** The cells of pieces that look just as the one that a cell is part of. */
+    List<Integer> alike(int model) {
+        Inlay inlay = inlay().orElseThrow();
+        Mosaic mosaic = inlay.mosaic();
+        Optional<Fill> look = inlay.colours().get(mosaic.pieceOf(model)).flatMap(Fill::within);
+        List<Integer> cells = new ArrayList<>();
+        for (int i = 0; i < mosaic.pieces().size(); i++) {
+            if (inlay.colours().get(i).flatMap(Fill::within).equals(look)) {
+                cells.addAll(mosaic.pieces().get(i).cells());
+            }
+        }
+        return cells;
     }
 
     /** Fills what a name means. */

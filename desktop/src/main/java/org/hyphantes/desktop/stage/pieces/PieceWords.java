@@ -29,13 +29,14 @@ import org.hyphantes.weave.Reach;
 
 /** The words for what is done to pieces: to those named, those selected, or the one at the needle. */
 final class PieceWords {
-    static final List<String> ALL = List.of("divide", "select", "join", "drop", "keep", "back", "round", "fill");
+    static final List<String> ALL =
+            List.of("divide", "select", "join", "drop", "keep", "back", "round", "fill", "like");
 
     private static final String WHICH =
             "Say which: ring 2, well 4, inside Circle, outside Circle, chequer or all; or select some.";
 
     private static final Pattern PIECES = Pattern.compile(
-            "(rings?\\s+\\d|well\\s|inside\\s|outside\\s|chequer$|all$|\\d).*", Pattern.CASE_INSENSITIVE);
+            "(rings?\\s+\\d|well\\s|like\\s+\\d|inside\\s|outside\\s|chequer$|all$|\\d).*", Pattern.CASE_INSENSITIVE);
 
     private final Desk desk;
     private final PieceChoice choice;
@@ -78,6 +79,9 @@ final class PieceWords {
         }
         if (word.equals("fill")) {
             return fill(rest);
+        }
+        if (word.equals("like")) {
+            return like(rest);
         }
         Optional<List<Integer>> cells = cells(rest);
         if (cells.isEmpty()) {
@@ -136,8 +140,9 @@ final class PieceWords {
                 || choice.mosaic().isEmpty()) {
             return "";
         }
-        String which =
-                word.equals("fill") ? rest.substring(wellOf(rest).length()).strip() : rest;
+        String which = word.equals("fill")
+                ? rest.substring(wellOf(rest).length()).strip()
+                : word.equals("like") ? rest.replaceFirst("^\\S+\\s*", "") : rest;
         Mosaic mosaic = choice.mosaic().get();
         return cells(which)
                 .map(cells -> cells.stream()
@@ -166,6 +171,27 @@ final class PieceWords {
         return meant(which)
                 .map(name -> choice.fill(name, well.get()))
                 .orElseGet(() -> choice.fill(cells.get(), well.get(), reach(!which.isEmpty())));
+    }
+
+    /** Gives what is selected, or named behind it, the look of the piece whose number comes first. */
+    private boolean like(String rest) {
+        String[] words = rest.split("\\s+", 2);
+        Optional<Integer> model = numbered(words[0]);
+        Optional<List<Integer>> cells = cells(words.length > 1 ? words[1] : "");
+        if (model.isEmpty() || cells.isEmpty()) {
+            desk.warn("Say the number of the piece whose look they take: like 7, or like 7 ring 2.");
+            return false;
+        }
+        return choice.like(cells.get(), model.get(), reach(words.length > 1));
+    }
+
+    /** A cell of the piece of a number. */
+    private Optional<Integer> numbered(String number) {
+        Mosaic mosaic = choice.mosaic().orElseThrow();
+        return mosaic.pieces().stream()
+                .filter(p -> number.equals(String.valueOf(p.number())))
+                .map(p -> p.cells().get(0))
+                .findFirst();
     }
 
     /** Rounds corners of the piece at the needle, or of the first selected, by their numbers. */
@@ -223,6 +249,7 @@ final class PieceWords {
             case "all" -> Optional.of(choice.cells(c -> true));
             case "chequer" ->
                 Optional.of(new Chequer(choice.mosaic().orElseThrow().division()).cells());
+            case "like" -> words.length > 1 ? numbered(words[1]).map(choice::alike) : Optional.empty();
             case "well" -> well(words.length > 1 ? words[1] : "");
             case "ring", "rings" -> rings(words.length > 1 ? words[1] : "");
             case "inside", "outside" ->
