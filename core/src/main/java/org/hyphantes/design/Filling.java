@@ -144,10 +144,18 @@ final class Filling {
             paint = over == paint.fill().get() ? paint : paint.filled(over);
         }
         Optional<Edge> aside = edge(fill).filter(e -> e.side() != Edge.Side.ON);
+        boolean textured = !Over.textures(fill).isEmpty();
         Optional<Spine> spine = area.spine();
-        into.add(new Mark.Area(region, borders, spine, aside.isPresent() ? paint.unlined() : paint, area.origin()));
+        Paint inner = aside.isPresent() || textured ? paint.unlined() : paint;
+        into.add(new Mark.Area(region, borders, spine, inner, area.origin()));
+        if (textured) {
+            textures(into, region, fill, run, area.origin(), number);
+            // The edge lies over what ends at it.
+            if (aside.isEmpty() && paint.line().isPresent()) {
+                into.add(new Mark.Area(region, borders, Optional.empty(), paint.filled(null), area.origin()));
+            }
+        }
         aside.ifPresent(edge -> beside(into, region, edge, area.origin()));
-        textures(into, region, fill, run, area.origin(), number);
     }
 
     private Fill over(Fill fill, Region region, Optional<Run> run, int number) {

@@ -141,6 +141,11 @@ public record Colouring(
         return with("by", Entry.word(other));
     }
 
+    /** Whether it lies over what was there before, so that both are seen. */
+    public boolean liesOver() {
+        return fill.isTexture();
+    }
+
     /** Whether it is a gradient that lies on the page, with a middle and wells on its way. */
     public boolean isLaidGradient() {
         return fill == Shade.LINEAR || fill == Shade.RADIAL || fill == Shade.SWEPT;

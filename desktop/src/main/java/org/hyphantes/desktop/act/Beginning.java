@@ -30,6 +30,9 @@ final class Beginning {
     /** A key waits no longer (ns) for a fitting width; the usual one is taken then. */
     private static final long PATIENCE = 100_000_000L;
 
+    /** The well of what lies over other colours: of Quay the darkest. */
+    private static final int OVER = 7;
+
     private final Desk desk;
 
     Beginning(Desk desk) {
@@ -47,6 +50,14 @@ final class Beginning {
                     .map(s -> (Treatment) Interlace.STARTING.withClearance(
                             Fitting.clearance(((Band) s.treatment()).width().value())))
                     .orElse(starting);
+        }
+        if (starting instanceof Colouring colouring
+                && colouring.liesOver()
+                && desk.root().last(Colouring.class).isPresent()) {
+            // What lies over colours stands off them in one of its own.
+            Amount own = Amount.of(OVER);
+            Colouring over = colouring.with("well", own).with("last", own);
+            return desk.root().last(Pieces.class).isPresent() ? over.withBy(ColouredBy.RING) : over;
         }
         if (starting instanceof Colouring colouring
                 && colouring.by() == ColouredBy.STRAND

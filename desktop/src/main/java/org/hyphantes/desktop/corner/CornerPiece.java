@@ -177,9 +177,10 @@ public final class CornerPiece extends Region {
         if (scene.isEmpty()) {
             return;
         }
-        Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - Habits.of(44), 2);
-        Camera camera = new Camera(
-                getWidth(), getHeight(), fitted.centre().minus(new Point(0, 8 / fitted.scale())), fitted.scale());
+        Camera fitted = Camera.whole(scene.box(), getWidth(), getHeight() - Habits.of(lower ? 58 : 44), 2);
+        // Off the title; in a lower corner that stands at one edge, and the scale at the other.
+        Point aside = new Point(0, (lower ? 2 : -8) / fitted.scale());
+        Camera camera = new Camera(getWidth(), getHeight(), fitted.centre().plus(aside), fitted.scale());
         painter.draw(scene, stage.look(palette).hurried(desk.draggingProperty().get()), gc, camera);
         if (isOpen()) {
             gc.setFill(palette.secondInk());

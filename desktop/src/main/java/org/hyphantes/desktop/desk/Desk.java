@@ -239,7 +239,9 @@ public final class Desk {
     public boolean set(Subject subject, String key, String text, boolean inDrag) {
         try {
             Reading<Design> reading = subject.set(design(), key, text);
-            Edit edit = new Edit(key + " is now " + text.strip() + ".", d -> reading.value());
+            // A figure is typed, and kept, by its id.
+            String called = design().scope(subject.group()).names().getOrDefault(text.strip(), text.strip());
+            Edit edit = new Edit(key + " is now " + called + ".", d -> reading.value());
             if (inDrag) {
                 drag(edit);
             } else {
