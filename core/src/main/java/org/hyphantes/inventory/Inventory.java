@@ -103,6 +103,16 @@ public final class Inventory {
                 : Optional.empty();
     }
 
+    /** How many pieces are there, without those that were dropped. */
+    public int kept() {
+        return work.mosaics().stream().mapToInt(m -> m.mosaic().kept().size()).sum();
+    }
+
+    /** How many courses the weaves have. */
+    public int courses() {
+        return weaves.stream().mapToInt(l -> l.weave().courses().size()).sum();
+    }
+
     /** All pieces, those of one mosaic after another. */
     public List<PieceRow> pieces() {
         List<PieceRow> rows = new ArrayList<>();

@@ -146,6 +146,10 @@ public final class RecipeStrip extends Pane {
         int crossings = inventory.crossings().size();
         summary.setText(Numerals.counted(inventory.strands().size(), "strand") + "\n"
                 + Numerals.counted(crossings, "crossing") + "\n"
-                + Numerals.counted(scene.size(), pieces ? "piece" : crossings > 0 ? "course" : "line"));
+                + (pieces
+                        ? Numerals.counted(inventory.kept(), "piece")
+                        : crossings > 0
+                                ? Numerals.counted(inventory.courses(), "course")
+                                : Numerals.counted(inventory.strands().size(), "line")));
     }
 }
