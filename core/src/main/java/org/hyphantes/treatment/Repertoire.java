@@ -11,6 +11,7 @@ final class Repertoire {
             Between.STARTING,
             AlongLine.STARTING,
             Row.STARTING,
+            Repeat.STARTING,
             Nest.STARTING,
             Soften.STARTING,
             Combine.STARTING,

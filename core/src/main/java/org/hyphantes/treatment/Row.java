@@ -19,7 +19,7 @@ public record Row(String figures, String steps, Amount towards) implements Treat
     public static final Row STARTING = new Row(Surroundings.EVERY_FIGURE, "20 20 20", Amount.of(90));
 
     /** Acts are carried over so many shifts at most. */
-    private static final int MOST_SHIFTS = 2000;
+    static final int MOST_SHIFTS = 2000;
 
     private static final Schema<Row> SCHEMA = new Schema<>(
                     Row.class,

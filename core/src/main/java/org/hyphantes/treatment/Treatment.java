@@ -12,6 +12,7 @@ public sealed interface Treatment extends Described
                 Between,
                 AlongLine,
                 Row,
+                Repeat,
                 Nest,
                 Soften,
                 Combine,

@@ -88,12 +88,12 @@ final class RestProbe {
         throw new IllegalStateException("no window within a minute");
     }
 
-    /** Waits for two seconds in which nothing is painted, thirty at most; reports how often the last of them painted. */
+    /** Waits for a second in which nothing is painted, thirty at most; reports how often the last of them painted. */
     private static void rest(String after) throws InterruptedException {
         int painted = 1;
-        for (int i = 0; i < 15 && painted > 0; i++) {
+        for (int i = 0; i < 30 && painted > 0; i++) {
             int before = PAINTED.get();
-            Thread.sleep(2_000);
+            Thread.sleep(1_000);
             painted = PAINTED.get() - before;
         }
         REPORT.println("rest " + painted + " after " + after);

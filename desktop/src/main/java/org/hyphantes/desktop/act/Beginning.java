@@ -15,6 +15,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.ColouredBy;
 import org.hyphantes.treatment.Colouring;
@@ -23,6 +24,7 @@ import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Phase;
 import org.hyphantes.treatment.Pieces;
+import org.hyphantes.treatment.Repeat;
 import org.hyphantes.treatment.Treatment;
 
 /** The values that what is new begins with, so that they fit the drawing. */
@@ -51,6 +53,9 @@ final class Beginning {
                             Fitting.clearance(((Band) s.treatment()).width().value())))
                     .orElse(starting);
         }
+        if (starting instanceof Repeat repeat && repeat.width().equals(Repeat.STARTING.width())) {
+            return celled(repeat);
+        }
         if (starting instanceof Colouring colouring
                 && colouring.liesOver()
                 && desk.root().last(Colouring.class).isPresent()) {
@@ -65,6 +70,25 @@ final class Beginning {
             return colouring.withBy(ColouredBy.RING);
         }
         return starting;
+    }
+
+    /** A repeat whose cells have room for what is drawn, in each of their places. */
+    private Treatment celled(Repeat repeat) {
+        Resolved resolved = desk.resolved();
+        if (resolved == null || resolved.setOut().work().lines().isEmpty()) {
+            return repeat;
+        }
+        Box box = Box.round(resolved.setOut().work().lines().stream()
+                .map(Laid::path)
+                .map(Path::box)
+                .toList());
+        double places = Math.sqrt(repeat.group().positions().size());
+        double wide = Math.ceil(Math.max(0.01, box.width() * places));
+        double high = Math.ceil(Math.max(0.01, box.height() * places));
+        boolean one = repeat.group().cell() == RepeatGroup.Cell.SQUARE
+                || repeat.group().cell() == RepeatGroup.Cell.HEXAGONAL;
+        return repeat.with("width", Amount.of(one ? Math.max(wide, high) : wide))
+                .with("height", Amount.of(high));
     }
 
     private Treatment band() {

@@ -1,0 +1,68 @@
+package org.hyphantes.symmetry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
+
+/**
+ * A group of a repeat on its lattice.
+ *
+ * @param across the side (mm) of a cell that runs across
+ * @param down the side that runs down; no matter in a strip
+ * @param origin where the origin of the group lies (mm)
+ */
+public record Tiling(RepeatGroup group, Point across, Point down, Point origin) {
+    /** @throws IllegalArgumentException if the cell has no area */
+    public Tiling {
+        if (!(Math.abs(across.cross(down)) > 1e-12 * across.length() * down.length())) {
+            throw new IllegalArgumentException("a cell has two sides that do not run the same way");
+        }
+    }
+
+    /** The map to a position, moved on by so many cells. */
+    public Affine map(RepeatGroup.Position position, double right, double further) {
+        // Sides times the matrix times the inverse of the sides: exact where the sides are.
+        double det = across.cross(down);
+        Point x = side(position.a(), position.c());
+        Point y = side(position.b(), position.d());
+        double a = (x.x() * down.y() - y.x() * across.y()) / det;
+        double b = (x.y() * down.y() - y.y() * across.y()) / det;
+        double c = (y.x() * across.x() - x.x() * down.x()) / det;
+        double d = (y.y() * across.x() - x.y() * down.x()) / det;
+        Point shift = across.times(position.e() + right).plus(down.times(position.f() + further));
+        Affine linear = new Affine(a, b, c, d, shift.x(), shift.y());
+        return Affine.shift(origin).after(linear).after(Affine.shift(origin.times(-1)));
+    }
+
+    private Point side(int x, int y) {
+        return across.times(x).plus(down.times(y));
+    }
+
+    /** The shift to another cell. */
+    public Point shift(int right, int further) {
+        return across.times(right).plus(down.times(further));
+    }
+
+    /** The maps to all positions in so many cells, about the one that is drawn in: the first of them where it is drawn. */
+    public List<Affine> maps(int columns, int rows) {
+        List<Affine> maps = new ArrayList<>();
+        for (int row : about(rows)) {
+            for (int column : about(columns)) {
+                for (RepeatGroup.Position position : group.positions()) {
+                    maps.add(map(position, column, row));
+                }
+            }
+        }
+        return maps;
+    }
+
+    /** So many numbers about 0, that first. */
+    private static List<Integer> about(int count) {
+        List<Integer> numbers = new ArrayList<>();
+        for (int k = 0; k < count; k++) {
+            numbers.add(k % 2 == 0 ? k / 2 : -(k + 1) / 2);
+        }
+        return numbers;
+    }
+}

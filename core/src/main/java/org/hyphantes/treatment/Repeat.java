@@ -1,0 +1,180 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Entry;
+import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Schema;
+import org.hyphantes.setting.Setting;
+import org.hyphantes.setting.Unit;
+import org.hyphantes.symmetry.RepeatGroup;
+import org.hyphantes.symmetry.Symmetry;
+import org.hyphantes.symmetry.Tiling;
+
+/**
+ * Lays what is drawn in every place of a group of the plane, or of a strip, over so many cells about the one that it is drawn in.
+ *
+ * @param width how wide (mm) a cell is, from each to the next across
+ * @param height how high (mm) it is, where that is free
+ * @param laid how the cells of an oblique group lie to one another
+ * @param share by how much of a cell each row, or each column, is set off from the one before
+ * @param right how far (mm) to the right of the centre the origin of the group lies
+ * @param down how far (mm) below it
+ */
+public record Repeat(
+        String figures,
+        RepeatGroup group,
+        Amount width,
+        Amount height,
+        Setoff laid,
+        Amount share,
+        Amount columns,
+        Amount rows,
+        Amount right,
+        Amount down)
+        implements Treatment {
+    public static final Repeat STARTING = new Repeat(
+            Surroundings.EVERY_FIGURE,
+            RepeatGroup.P1,
+            Amount.of(60),
+            Amount.of(60),
+            Setoff.STRAIGHT,
+            Amount.of(0.5),
+            Amount.of(3),
+            Amount.of(3),
+            Amount.of(0),
+            Amount.of(0));
+
+    private static final Schema<Repeat> SCHEMA = new Schema<>(
+                    Repeat.class,
+                    "repeat",
+                    "",
+                    List.of(
+                            Setting.of(Repeat.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Repeat.class, "group"),
+                            Setting.of(Repeat.class, "width", new Kind.Length(0.01, 1e5)),
+                            Setting.of(Repeat.class, "height", new Kind.Length(0.01, 1e5)),
+                            Setting.of(Repeat.class, "laid"),
+                            Setting.of(Repeat.class, "share", new Kind.Number(-1, 1)),
+                            Setting.of(Repeat.class, "columns", new Kind.Count(1, 1000)),
+                            Setting.of(Repeat.class, "rows", new Kind.Count(1, 1000)),
+                            Setting.of(Repeat.class, "right", new Kind.Length(-1e5, 1e5)),
+                            Setting.of(Repeat.class, "down", new Kind.Length(-1e5, 1e5))))
+            .because("One motif in every place of a pattern: change the one, and the whole cloth follows.")
+            .telling(Repeat::sentence);
+
+    private static String sentence(Repeat repeat) {
+        String cells = switch (repeat.group.cell()) {
+            case OBLIQUE ->
+                "cells {width} wide and {height} high, laid {laid}"
+                        + (repeat.laid == Setoff.STRAIGHT ? "" : " by {share} of a cell") + ", {columns} by {rows}";
+            case RECTANGULAR -> "cells {width} wide and {height} high, {columns} by {rows}";
+            case SQUARE, HEXAGONAL -> "cells {width} wide, {columns} by {rows}";
+            case STRIP -> "cells {width} wide, {columns} of them";
+        };
+        return "Repeat {figures} by {group}, " + cells + "; origin {right} right and {down} down of the centre.";
+    }
+
+    @Override
+    public Schema<Repeat> schema() {
+        return SCHEMA;
+    }
+
+    @Override
+    public Phase phase() {
+        return Phase.SETTING_OUT;
+    }
+
+    @Override
+    public boolean takesAll() {
+        return true;
+    }
+
+    /** The same with one setting put as it is: an {@link Amount}, or a text. */
+    public Repeat with(String key, Object value) {
+        return SCHEMA.put(this, key, value);
+    }
+
+    /** Its group on its lattice. */
+    public Tiling tiling() {
+        double wide = width.value();
+        double high = height.value();
+        double off = share.value();
+        Point across = new Point(wide, 0);
+        Point along = switch (group.cell()) {
+            case OBLIQUE -> new Point(laid == Setoff.BRICK ? off * wide : 0, high);
+            case RECTANGULAR -> new Point(0, high);
+            case SQUARE, STRIP -> new Point(0, wide);
+            case HEXAGONAL -> new Point(-wide / 2, wide * Math.sqrt(3) / 2);
+        };
+        boolean drop = group.cell() == RepeatGroup.Cell.OBLIQUE && laid == Setoff.DROP;
+        return new Tiling(
+                group, drop ? new Point(wide, off * high) : across, along, new Point(right.value(), down.value()));
+    }
+
+    private int high() {
+        return group.cell() == RepeatGroup.Cell.STRIP ? 1 : (int) rows.value();
+    }
+
+    /** How many places there are. */
+    private long places() {
+        return (long) columns.value() * high() * group.positions().size();
+    }
+
+    @Override
+    public long laid(long before) {
+        return before * places();
+    }
+
+    @Override
+    public Work apply(Work work, Surroundings surroundings) {
+        if (isTooMuch(work)) {
+            return work;
+        }
+        Tiling tiling = tiling();
+        List<Affine> maps = tiling.maps((int) columns.value(), high());
+        List<Laid> lines = new ArrayList<>();
+        List<Laying> weaves = new ArrayList<>();
+        List<Inlay> mosaics = new ArrayList<>();
+        Distinct distinct = new Distinct(10 * work.tolerance().distance());
+        for (int k = 0; k < maps.size(); k++) {
+            surroundings.watch().step();
+            Affine map = maps.get(k);
+            for (Laid line : work.lines()) {
+                Laid there = line.mapped(map, line.key().copy(k));
+                if (distinct.add(there.path())) {
+                    lines.add(there);
+                }
+            }
+            work.weaves().forEach(w -> weaves.add(w.carried(map)));
+            work.mosaics().forEach(m -> mosaics.add(m.carried(map)));
+        }
+        return new Work(lines, weaves, mosaics, new Symmetry(Optional.empty(), Optional.empty(), shifts(tiling)));
+    }
+
+    /** The shifts from each cell to every other. */
+    private List<Point> shifts(Tiling tiling) {
+        List<Point> shifts = new ArrayList<>();
+        int wide = (int) columns.value() - 1;
+        int far = high() - 1;
+        for (int row = -far; row <= far; row++) {
+            for (int column = -wide; column <= wide && shifts.size() < Row.MOST_SHIFTS; column++) {
+                if (row != 0 || column != 0) {
+                    shifts.add(tiling.shift(column, row));
+                }
+            }
+        }
+        return shifts;
+    }
+
+    @Override
+    public String brief(Work done, Unit unit) {
+        return Entry.word(group) + ", " + Numerals.shown(columns.value(), 0)
+                + (group.cell() == RepeatGroup.Cell.STRIP ? "" : " by " + Numerals.shown(rows.value(), 0));
+    }
+}
