@@ -5,6 +5,7 @@ import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.treatment.Repeat;
 import org.hyphantes.treatment.Turn;
 
 /** Whether the rim stands round the field, or a frame with rails. */
@@ -21,6 +22,10 @@ final class Surround {
 
     /** Round what turns, and round what may yet be turned by its tongues: nothing so far, or something about the centre. */
     static boolean isRim(Group root, Resolved resolved) {
+        // A cloth has an extent and no middle, whatever turns in it.
+        if (root.last(Repeat.class).isPresent()) {
+            return false;
+        }
         if (root.last(Turn.class).isPresent() || resolved.turns()) {
             return true;
         }
