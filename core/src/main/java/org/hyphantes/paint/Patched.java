@@ -70,7 +70,7 @@ public final class Patched implements Fill {
         return manner == Manner.COVERING;
     }
 
-    /** The gradient about a centre that they stand for, if they do. */
+    /** The gradient about a centre that they stand for, if they do and have not been carried elsewhere. */
     public Optional<Sweep> sweep() {
         return sweep;
     }
@@ -96,7 +96,7 @@ public final class Patched implements Fill {
         return new Patched(
                 change.apply(colour),
                 manner,
-                sweep,
+                sweep.map(s -> s.map(change)),
                 () -> patches().stream()
                         .map(p -> new Patch(p.region(), p.fill().map(change)))
                         .toList());

@@ -48,6 +48,25 @@ public record Sweep(Point centre, double bearing, List<Stop> stops) implements F
     }
 
     private List<Patch> sectors(Region region) {
+        List<Patch> sectors = new ArrayList<>();
+        Box box = region.outline().box();
+        for (Patch wedge : wedges(far(box))) {
+            Watch.ask();
+            if (wedge.region().outline().box().meets(box)) {
+                Booleans.common(List.of(region, wedge.region())).forEach(r -> sectors.add(new Patch(r, wedge.fill())));
+            }
+        }
+        return sectors;
+    }
+
+    /** How far (mm) from the centre a wedge has to reach to lie all over a box. */
+    public double far(Box box) {
+        // The side of a wedge across is nearer than its corners, by the cosine of half of the widest.
+        return 1.3 * (Math.hypot(box.width(), box.height()) / 2 + box.centre().distance(centre));
+    }
+
+    /** Its sectors as wedges that reach so far (mm) from the centre, from the first that is laid to the last. */
+    public List<Patch> wedges(double far) {
         Stops all = new Stops(stops);
         List<Double> places = new ArrayList<>(List.of(0.0));
         for (double to : all.steps(FINEST)) {
@@ -57,31 +76,17 @@ public record Sweep(Point centre, double bearing, List<Stop> stops) implements F
                 places.add(from + (to - from) * k / parts);
             }
         }
-        Box box = region.outline().box();
-        double far = 3 * (Math.hypot(box.width(), box.height()) + box.centre().distance(centre));
-        List<Patch> sectors = new ArrayList<>();
-        for (int k = 0; k + 1 < places.size(); k++) {
-            Watch.ask();
+        List<Patch> wedges = new ArrayList<>();
+        int last = places.size() - 1;
+        // Where the round closes, what is laid first reaches back under what is laid last.
+        wedges.add(new Patch(wedge(places.get(last - 1), 1 + places.get(1), far), new Flat(all.at(places.get(1) / 2))));
+        for (int k = 0; k < last; k++) {
             // The last reaches no further: what is there was laid first.
-            double to = places.get(Math.min(places.size() - 1, k + 2));
-            Region wedge = wedge(places.get(k), to, far);
-            if (wedge.outline().box().meets(box)) {
-                Flat flat = new Flat(all.at((places.get(k) + places.get(k + 1)) / 2));
-                Booleans.common(List.of(region, wedge)).forEach(r -> sectors.add(new Patch(r, flat)));
-            }
+            double to = places.get(Math.min(last, k + 2));
+            wedges.add(new Patch(
+                    wedge(places.get(k), to, far), new Flat(all.at((places.get(k) + places.get(k + 1)) / 2))));
         }
-        // Where the round closes, what was laid first reaches back under what is laid last.
-        if (places.size() > 3) {
-            int last = places.size() - 1;
-            Region back = wedge(places.get(last - 1), 1 + places.get(1), far);
-            Flat first = new Flat(all.at((places.get(0) + places.get(1)) / 2));
-            List<Patch> under = new ArrayList<>();
-            if (back.outline().box().meets(box)) {
-                Booleans.common(List.of(region, back)).forEach(r -> under.add(new Patch(r, first)));
-            }
-            sectors.addAll(0, under);
-        }
-        return sectors;
+        return wedges;
     }
 
     private Region wedge(double from, double to, double far) {

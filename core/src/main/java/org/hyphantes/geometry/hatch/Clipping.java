@@ -62,22 +62,16 @@ public final class Clipping {
         return of(region, circles);
     }
 
-    private void clip(Curve curve, List<Curve> within) {
-        List<Double> cuts = new ArrayList<>(List.of(0.0, 1.0));
-        Box box = curve.box();
-        for (Curve side : border) {
-            if (!side.box().meets(box)) {
-                continue;
-            }
-            for (Meeting meeting : CurveMeetings.of(curve, side, tolerance)) {
-                if (meeting instanceof Meeting.At at) {
-                    cuts.add(at.first());
-                } else if (meeting instanceof Meeting.Along lies) {
-                    cuts.add(lies.firstFrom());
-                    cuts.add(lies.firstTo());
-                }
-            }
+    private void clip(Curve whole, List<Curve> within) {
+        List<Double> cuts = new ArrayList<>(cuts(whole));
+        Curve curve = whole;
+        if (whole instanceof Arc arc && arc.isWhole() && !cuts.isEmpty()) {
+            // Begun where it meets the border, so that no stretch is parted where the circle happens to begin.
+            curve = new Arc(arc.centre(), arc.radius(), arc.from() + cuts.get(0) * arc.sweep(), arc.sweep());
+            cuts = new ArrayList<>(cuts(curve));
         }
+        cuts.add(0.0);
+        cuts.add(1.0);
         cuts.sort(null);
         double least = tolerance.distance() / Math.max(curve.length(), tolerance.distance());
         double begun = Double.NaN;
@@ -97,5 +91,25 @@ public final class Clipping {
         if (!Double.isNaN(begun)) {
             within.add(begun == 0 && before >= 1 ? curve : curve.part(begun, before));
         }
+    }
+
+    /** Where a curve meets the border, in parts of it. */
+    private List<Double> cuts(Curve curve) {
+        List<Double> cuts = new ArrayList<>();
+        Box box = curve.box();
+        for (Curve side : border) {
+            if (!side.box().meets(box)) {
+                continue;
+            }
+            for (Meeting meeting : CurveMeetings.of(curve, side, tolerance)) {
+                if (meeting instanceof Meeting.At at) {
+                    cuts.add(at.first());
+                } else if (meeting instanceof Meeting.Along lies) {
+                    cuts.add(lies.firstFrom());
+                    cuts.add(lies.firstTo());
+                }
+            }
+        }
+        return cuts;
     }
 }

@@ -104,4 +104,47 @@ class HatchingTest {
         Affine placed = Affine.shift(new Point(100 * random.nextDouble(), 50));
         return new Region(new Path(sides, true), List.of(circle(Point.ORIGIN, 1 + random.nextDouble()))).map(placed);
     }
+
+    /** Circles about a centre, and parallels of a strand, over what they are clipped by: their ends on its border, their distances even. */
+    @Test
+    void circlesAndParallelsEndOnTheBorder() {
+        Region ring = new Region(circle(new Point(3, 2), 20), List.of(circle(new Point(-4, 1), 6)));
+        Point centre = new Point(9, -5);
+        List<Curve> rounds = Clipping.rounds(ring, centre, 0.5);
+        assertThat(rounds).hasSizeGreaterThan(40).allSatisfy(curve -> {
+            double radius = ((Arc) curve).radius() / 0.5;
+            assertThat(radius).isCloseTo(Math.rint(radius), within(1e-9));
+            assertThat(((Arc) curve).centre().distance(centre)).isLessThan(1e-9);
+            assertThat(ring.contains(curve.at(0.5))).isTrue();
+            if (!((Arc) curve).isWhole()) {
+                assertThat(offBorder(ring, curve.start())).isLessThan(1e-6);
+                assertThat(offBorder(ring, curve.end())).isLessThan(1e-6);
+            }
+        });
+        // Their lengths times their distance come to the area.
+        double swept = 0.05
+                * Clipping.rounds(ring, centre, 0.05).stream()
+                        .mapToDouble(Curve::length)
+                        .sum();
+        assertThat(swept).isCloseTo(ring.area(), within(ring.area() / 500));
+        // A strand that passes under another goes on in line behind it: both parts of a parallel are one.
+        Line through = new Line(new Point(-40, 4), new Point(40, 4));
+        List<Curve> parts = Clipping.of(ring, List.of(through));
+        assertThat(parts).hasSize(2).allSatisfy(part -> {
+            assertThat(part.start().y()).isEqualTo(4);
+            assertThat(part.end().y()).isEqualTo(4);
+            assertThat(offBorder(ring, part.start())).isLessThan(1e-6);
+            assertThat(offBorder(ring, part.end())).isLessThan(1e-6);
+        });
+        double hidden = 2 * Math.sqrt(36 - 9);
+        double whole = 2 * Math.sqrt(400 - 4);
+        assertThat(parts.stream().mapToDouble(Curve::length).sum()).isCloseTo(whole - hidden, within(1e-9));
+    }
+
+    private static double offBorder(Region region, Point place) {
+        return region.borders().stream()
+                .mapToDouble(b -> b.at(b.nearest(place)).distance(place))
+                .min()
+                .orElseThrow();
+    }
 }

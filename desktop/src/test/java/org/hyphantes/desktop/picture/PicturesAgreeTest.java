@@ -3,6 +3,7 @@ package org.hyphantes.desktop.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.DocumentLimits;
 import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.view.ViewBox;
@@ -110,7 +111,9 @@ class PicturesAgreeTest {
                 .load(
                         new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)),
                         null,
-                        LoaderContext.createDefault());
+                        LoaderContext.builder()
+                                .documentLimits(new DocumentLimits(30, 15, 1_000_000))
+                                .build());
         BufferedImage image = new BufferedImage(PIXELS, PIXELS, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);

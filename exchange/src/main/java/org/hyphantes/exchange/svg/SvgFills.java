@@ -1,16 +1,21 @@
 package org.hyphantes.exchange.svg;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Dashes;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Gradient;
+import org.hyphantes.paint.Patch;
 import org.hyphantes.paint.Ramp;
 import org.hyphantes.paint.Stop;
+import org.hyphantes.paint.Sweep;
 
 /** Writes what SVG has for fills and dashes, each gradient once. */
 final class SvgFills {
@@ -19,6 +24,8 @@ final class SvgFills {
 
     /** The gradients that are written, by their ids. */
     private final Map<Ramp, String> gradients = new HashMap<>();
+
+    private final Map<List<Stop>, String> sweeps = new HashMap<>();
 
     /** @param unique an id that no other element has */
     SvgFills(XMLStreamWriter xml, UnaryOperator<String> unique) {
@@ -74,5 +81,41 @@ final class SvgFills {
         xml.writeAttribute("offset", offset);
         xml.writeAttribute("stop-color", ink);
         xml.writeAttribute("stop-opacity", PathData.number(opacity, 4));
+    }
+
+    /**
+     * Colours round a centre over a box, which is clipped by whoever asks. Those with the same stops are written once, as wedges of unit
+     * radius, and laid by turns and scales.
+     */
+    void sweep(Sweep sweep, Box over) throws XMLStreamException {
+        String id = sweeps.get(sweep.stops());
+        if (id == null) {
+            id = unique.apply("sweep-" + (sweeps.size() + 1));
+            sweeps.put(sweep.stops(), id);
+            xml.writeStartElement("defs");
+            xml.writeStartElement("g");
+            xml.writeAttribute("id", id);
+            for (Patch wedge : new Sweep(Point.ORIGIN, 0, sweep.stops()).wedges(1)) {
+                String places = wedge.region().outline().curves().stream()
+                        .map(c -> PathData.number(c.start().x(), 6) + " "
+                                + PathData.number(c.start().y(), 6))
+                        .collect(Collectors.joining(" "));
+                xml.writeCharacters("\n");
+                xml.writeEmptyElement("path");
+                xml.writeAttribute("d", "M" + places + "Z");
+                xml.writeAttribute("fill", wedge.fill().colour().hex());
+            }
+            xml.writeEndElement();
+            xml.writeEndElement();
+        }
+        xml.writeEmptyElement("use");
+        xml.writeAttribute("xmlns:xlink", "http://www.w3.org/1999/xlink");
+        xml.writeAttribute("xlink:href", "#" + id);
+        xml.writeAttribute(
+                "transform",
+                "translate(" + PathData.number(sweep.centre().x(), 5) + " "
+                        + PathData.number(sweep.centre().y(), 5)
+                        + ") rotate(" + PathData.number(sweep.bearing(), 6) + ") scale("
+                        + PathData.number(sweep.far(over), 5) + ")");
     }
 }

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.hyphantes.geometry.Affine;
@@ -21,6 +22,7 @@ import org.hyphantes.paint.Paint;
 import org.hyphantes.paint.Patch;
 import org.hyphantes.paint.Patched;
 import org.hyphantes.paint.Ramp;
+import org.hyphantes.paint.Sweep;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
 import org.hyphantes.weave.Strand;
@@ -145,7 +147,7 @@ final class SvgOutput implements Output {
             String id =
                     ring > 0 ? "piece-" + area.origin().piece() : (lines ? "band" : strand) + "-" + number(Named.AREA);
             Paint laid = paint.fill().map(f -> paint.filled(laid(f, map))).orElse(paint);
-            area(id, PathData.of(laid(area.region(), map)), laid);
+            area(id, PathData.of(laid(area.region(), map)), area.box(), laid);
         }
     }
 
@@ -169,7 +171,7 @@ final class SvgOutput implements Output {
     }
 
     /** An area by one path where that says all of it; else in a group, its fill laid together before its line. */
-    private void area(String id, String data, Paint paint) {
+    private void area(String id, String data, Box box, Paint paint) {
         Fill fill = paint.fill().orElse(null);
         Blended blended = fill instanceof Blended b ? b : null;
         Fill inner = blended == null ? fill : blended.inner();
@@ -181,16 +183,24 @@ final class SvgOutput implements Output {
             line(2);
             xml.writeStartElement("g");
             id(id);
+            Optional<Sweep> sweep = inner instanceof Patched patched ? patched.sweep() : Optional.empty();
+            String clip = sweep.isPresent() ? clipPath(data) : "";
             line(3);
             xml.writeStartElement("g");
-            xml.writeAttribute("fill-rule", "evenodd");
+            if (sweep.isPresent()) {
+                xml.writeAttribute("clip-path", "url(#" + clip + ")");
+            } else {
+                xml.writeAttribute("fill-rule", "evenodd");
+            }
             if (blended != null) {
                 xml.writeAttribute("opacity", PathData.number(blended.opacity(), 4));
                 xml.writeAttribute(
                         "style",
                         "isolation:isolate;mix-blend-mode:" + blended.mode().css());
             }
-            if (inner instanceof Patched patched) {
+            if (sweep.isPresent()) {
+                fills.sweep(sweep.get(), box);
+            } else if (inner instanceof Patched patched) {
                 for (List<Patch> alike : patched.alike()) {
                     StringBuilder together = new StringBuilder();
                     alike.forEach(p -> together.append(PathData.of(p.region())));
@@ -279,19 +289,24 @@ final class SvgOutput implements Output {
 
     @Override
     public void clip(Region within, Affine map) {
-        String id = "clip-" + ++clips;
         sure(() -> {
-            line(2);
-            xml.writeStartElement("clipPath");
-            xml.writeAttribute("id", id);
-            xml.writeEmptyElement("path");
-            xml.writeAttribute("d", PathData.of(laid(within, map)));
-            xml.writeAttribute("clip-rule", "evenodd");
-            xml.writeEndElement();
+            String id = clipPath(PathData.of(laid(within, map)));
             line(2);
             xml.writeStartElement("g");
             xml.writeAttribute("clip-path", "url(#" + id + ")");
         });
+    }
+
+    private String clipPath(String data) throws XMLStreamException {
+        String id = "clip-" + ++clips;
+        line(2);
+        xml.writeStartElement("clipPath");
+        xml.writeAttribute("id", id);
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data);
+        xml.writeAttribute("clip-rule", "evenodd");
+        xml.writeEndElement();
+        return id;
     }
 
     @Override
