@@ -230,7 +230,8 @@ public record Colouring(
     }
 
     private double most(Box box, double area) {
-        return fill.isStrewn() ? Strewn.most(area, spacing.value()) : Hatching.most(box, spacing.value());
+        double rows = Hatching.most(box, spacing.value());
+        return fill.isStrewn() ? Strewn.most(area, spacing.value()) + rows : rows;
     }
 
     @Override

@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -56,13 +56,12 @@ public final class Strewing {
     }
 
     private void strew() {
-        // A part may fall into several where it is narrow, so that it is begun from all over.
-        Box box = region.outline().box();
-        double step = apart * 1.5;
-        for (double y = box.top(); y <= box.bottom(); y += step) {
-            for (double x = box.left(); x <= box.right(); x += step) {
+        // A part may fall into several where it is narrow, so that it is begun from all over it.
+        for (Line row : Hatching.of(region, apart, 90)) {
+            Watch.ask();
+            for (double at = random.nextDouble() * Math.min(apart, row.length()); at <= row.length(); at += apart) {
                 int first = places.size();
-                offer(new Point(x + random.nextDouble() * step, y + random.nextDouble() * step));
+                offer(row.at(row.parameterAt(at)));
                 spread(first);
             }
         }
