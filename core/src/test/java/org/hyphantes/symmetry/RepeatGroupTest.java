@@ -138,7 +138,7 @@ class RepeatGroupTest {
             Repeat repeat = repeat(group, random);
             Tiling tiling = repeat.tiling();
             List<PatternClassifier.Spot> spots = new ArrayList<>();
-            List<Affine> maps = tiling.maps(11, strip ? 1 : 15);
+            List<Affine> maps = tiling.maps(9, strip ? 1 : 13);
             for (int sort = 0; sort < 3; sort++) {
                 Point spot = tiling.origin()
                         .plus(tiling.across().times(0.04 + 0.4 * random.nextDouble()))

@@ -125,20 +125,24 @@ abstract class WindowFixture {
 
     /** Types words to whatever has the keyboard; the robot's own writing waits for the window after each letter. */
     FxRobot write(FxRobot robot, String words) {
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> words.chars().forEach(this::letter));
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
+        onFx(() -> words.chars().forEach(this::letter));
         return robot;
     }
 
     /** Types a word with its Enter, which is fired as the letters are: one sent by the screen may come later than the next word. */
     void typed(FxRobot robot, String words) {
         write(robot, words);
-        robot.interact(() -> Event.fireEvent(
+        onFx(() -> Event.fireEvent(
                 frame.getScene().getFocusOwner(),
                 new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false)));
-        WaitForAsyncUtils.waitForFxEvents();
         eventually(() -> {});
+    }
+
+    /** Does something on the interface thread, and waits for what comes of it once; the robot waits five times. */
+    private static void onFx(Runnable act) {
+        WaitForAsyncUtils.waitFor(WaitForAsyncUtils.asyncFx(act));
+        WaitForAsyncUtils.waitForFxEvents(1);
     }
 
     private void letter(int character) {
