@@ -46,9 +46,7 @@ abstract class OutcomeFixture extends SetOutFixture {
     void words(String... typed) {
         for (String words : typed) {
             acts++;
-            write(robot, words);
-            robot.type(KeyCode.ENTER);
-            eventually(() -> {});
+            typed(robot, words);
         }
     }
 
