@@ -44,9 +44,7 @@ import org.hyphantes.scene.Spine;
 import org.hyphantes.symmetry.Turning;
 
 /**
- * Lays fills and edges over parts that lie about a middle: what a scene has no fill for as patches, hatches as lines.
- *
- * @param whole the box (mm) round all parts
+ * Lays fills, edges and finishes over parts that lie about a middle: what a scene has no fill for as patches, hatches as lines.
  */
 final class Filling {
     /** A line is no coarser than so many steps of 255. */
@@ -56,7 +54,10 @@ final class Filling {
     private static final double FACE_LINE = 0.1;
 
     private final Point middle;
+
+    /** The box (mm) round all parts. */
     private final Box whole;
+
     private final Map<Parallels, List<Curve>> parallels = new HashMap<>();
 
     private final List<Standing> sides = new ArrayList<>();
@@ -117,7 +118,7 @@ final class Filling {
     /**
      * An area with its fill, its edge and its hatch, added to marks.
      *
-     * @param paint as {@link Paint#band} or the like has it, laid over all of the part
+     * @param area with its paint as {@link Paint#band} or the like has it, laid over all of the part
      * @param fill what the part was given, with its edge
      * @param run the stretch of a strand that it is the band about
      * @param number of the part, from which what is strewn begins

@@ -71,7 +71,8 @@ public record Colouring(
             Amount.of(Colourway.WELLS),
             WellOrder.IN_TURN,
             Shade.FLAT,
-            Amount.of(1),
+            // Dark in Quay: towards the first well a first part would seem to have no gradient.
+            Amount.of(7),
             Through.NONE,
             Gradient.Over.EACH_OUTWARD,
             Amount.of(0),

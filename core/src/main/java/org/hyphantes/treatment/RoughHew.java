@@ -1,5 +1,6 @@
 package org.hyphantes.treatment;
 
+import java.util.List;
 import org.hyphantes.geometry.finish.RoughHewing;
 import org.hyphantes.paint.Finish;
 import org.hyphantes.setting.Amount;
@@ -28,7 +29,7 @@ public record RoughHew(String figures, Strokes strokes, Amount often, Amount dee
                     RoughHew.class,
                     "rough-hew",
                     "Rough-hew {figures} in {strokes} strokes, {often} to the centimetre, up to {deep} aside, cut {seed}.",
-                    java.util.List.of(
+                    List.of(
                             Setting.of(RoughHew.class, "figures", new Kind.Figure("every figure", true)),
                             Setting.of(RoughHew.class, "often", new Kind.Number(0.01, 1000)),
                             Setting.of(RoughHew.class, "deep", new Kind.Length(0, 1000)),

@@ -2,6 +2,7 @@ package org.hyphantes.geometry.finish;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
@@ -57,7 +58,7 @@ public final class RoughHewing {
             for (Path border : region.borders()) {
                 borders.add(hewn(border, much));
             }
-            if (borders.stream().noneMatch(java.util.Objects::isNull)
+            if (borders.stream().noneMatch(Objects::isNull)
                     && PathMeetings.of(borders).isEmpty()
                     && isWithin(borders)) {
                 return new Region(borders.get(0), borders.subList(1, borders.size()));

@@ -6,7 +6,6 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
-import javafx.scene.paint.Color;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Sketch;
 import org.hyphantes.design.Subject;
@@ -15,6 +14,7 @@ import org.hyphantes.desktop.desk.Gallery;
 import org.hyphantes.desktop.desk.Tracing;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 
 /** What is done with the picture under a design: laid, dropped, drawn, its colour sampled. */
 public final class SketchActs {
@@ -58,7 +58,7 @@ public final class SketchActs {
 
     /** Samples the colour of the sketch under the pointer: says it, and puts it on the clipboard. */
     public void sampleColour() {
-        Optional<Color> colour = desk.hoverProperty()
+        Optional<Colour> colour = desk.hoverProperty()
                 .get()
                 .place()
                 .flatMap(p -> sketch.colour(desk.design().sketch(), p));
@@ -66,10 +66,7 @@ public final class SketchActs {
             desk.warn("Bring the pointer or the needle over the sketch first.");
             return;
         }
-        Color c = colour.get();
-        String hex = String.format(
-                "#%02X%02X%02X",
-                Math.round(c.getRed() * 255), Math.round(c.getGreen() * 255), Math.round(c.getBlue() * 255));
+        String hex = colour.get().hex();
         ClipboardContent content = new ClipboardContent();
         content.putString(hex);
         Clipboard.getSystemClipboard().setContent(content);

@@ -62,12 +62,7 @@ public final class WellActs {
         Optional<Colour> seen = desk.resolved() == null
                 ? Optional.empty()
                 : desk.resolved().field().scene().colour(place);
-        Colour colour = seen.or(() -> desk.tracing()
-                        .colour(desk.design().sketch(), place)
-                        .map(c -> Colour.of(
-                                Math.round(255 * c.getRed()),
-                                Math.round(255 * c.getGreen()),
-                                Math.round(255 * c.getBlue()))))
+        Colour colour = seen.or(() -> desk.tracing().colour(desk.design().sketch(), place))
                 .orElseThrow(() ->
                         new CannotRead("There is no colour here to take, neither of the picture nor of a sketch."));
         Well after = now().well(number).withColour(colour);

@@ -24,6 +24,7 @@ import org.hyphantes.design.Sketch;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Quoted;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -180,13 +181,17 @@ public final class Tracing {
     }
 
     /** The colour of the picture at a place on the page. */
-    public Optional<Color> colour(Sketch sketch, Point place) {
+    public Optional<Colour> colour(Sketch sketch, Point place) {
         Image image = of(sketch).image();
         return box(sketch).filter(b -> b.contains(place)).map(b -> {
             int x = (int) ((place.x() - b.left()) / b.width() * image.getWidth());
             int y = (int) ((place.y() - b.top()) / b.height() * image.getHeight());
-            return image.getPixelReader()
+            Color seen = image.getPixelReader()
                     .getColor(Math.min(x, (int) image.getWidth() - 1), Math.min(y, (int) image.getHeight() - 1));
+            return Colour.of(
+                    Math.round(255 * seen.getRed()),
+                    Math.round(255 * seen.getGreen()),
+                    Math.round(255 * seen.getBlue()));
         });
     }
 }

@@ -7,6 +7,7 @@ import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
 import java.awt.image.Raster;
@@ -47,7 +48,7 @@ final class Mixing implements Composite, CompositeContext {
         AffineTransform dense = over.getTransform();
         Rectangle whole = over.getDeviceConfiguration().getBounds();
         Rectangle box = dense.createTransformedShape(
-                        new java.awt.geom.Rectangle2D.Double(seen.left(), seen.top(), seen.width(), seen.height()))
+                        new Rectangle2D.Double(seen.left(), seen.top(), seen.width(), seen.height()))
                 .getBounds();
         box.grow(2, 2);
         Rectangle part = box.intersection(new Rectangle(whole.width, whole.height));

@@ -48,11 +48,18 @@ public final class GradientGrips {
         this.glass = glass;
     }
 
-    /** What is taken hold of: the middle, the axis, or a well on the way by its number from 0. */
-    private record Grip(int what) {
-        static final Grip MIDDLE = new Grip(-2);
-        static final Grip AXIS = new Grip(-1);
+    private enum Part {
+        MIDDLE,
+        AXIS,
+        WELL
     }
+
+    /**
+     * What is taken hold of.
+     *
+     * @param well which of the wells on the way, from 0; 0 for all else
+     */
+    private record Grip(Part part, int well) {}
 
     /** A gradient as it lies: where it begins and where it ends. */
     private record Lying(Gradient.Way way, Point from, Point to, List<Stop> stops) {
@@ -160,12 +167,12 @@ public final class GradientGrips {
 
     private String words() {
         Colouring now = colouring().orElseThrow();
-        return switch (held.what()) {
-            case -2 ->
+        return switch (held.part()) {
+            case MIDDLE ->
                 Numerals.length(now.shift().x(), desk.design().unit()) + " right, "
                         + Numerals.length(now.shift().y(), desk.design().unit()) + " down";
-            case -1 -> Numerals.degrees(now.axis().value());
-            default -> Numerals.shown(100 * now.between().get(held.what()), 1) + " %";
+            case AXIS -> Numerals.degrees(now.axis().value());
+            case WELL -> Numerals.shown(100 * now.between().get(held.well()), 1) + " %";
         };
     }
 
@@ -181,13 +188,13 @@ public final class GradientGrips {
         List<Double> between = colouring().orElseThrow().between();
         for (int k = 0; k < between.size(); k++) {
             if (isNear(lying.at(between.get(k)), event)) {
-                return new Grip(k);
+                return new Grip(Part.WELL, k);
             }
         }
         if (lying.way() != Gradient.Way.RADIAL && isNear(lying.to(), event)) {
-            return Grip.AXIS;
+            return new Grip(Part.AXIS, 0);
         }
-        return isNear(lying.middle(), event) ? Grip.MIDDLE : null;
+        return isNear(lying.middle(), event) ? new Grip(Part.MIDDLE, 0) : null;
     }
 
     private boolean isNear(Point place, MouseEvent event) {
@@ -209,15 +216,15 @@ public final class GradientGrips {
     }
 
     private Colouring changed(Colouring before, Lying lying, Point place) {
-        return switch (held.what()) {
-            case -2 -> before.withShift(rounded(before.shift().plus(place.minus(lying.middle()))));
-            case -1 -> {
+        return switch (held.part()) {
+            case MIDDLE -> before.withShift(rounded(before.shift().plus(place.minus(lying.middle()))));
+            case AXIS -> {
                 double turn = Angle.bearing(place.minus(lying.middle()))
                         - Angle.bearing(lying.to().minus(lying.middle()));
                 double axis = Math.rint(Angle.turned(before.axis().value() + turn));
                 yield before.with("axis", Amount.of(axis > 180 ? axis - 360 : axis));
             }
-            default -> before.withBetween(held.what(), lying.share(place));
+            case WELL -> before.withBetween(held.well(), lying.share(place));
         };
     }
 

@@ -241,9 +241,7 @@ final class PieceWords {
             Optional<Point> needle = desk.hoverProperty().get().place();
             return !selected.isEmpty()
                     ? Optional.of(selected)
-                    : needle.flatMap(p ->
-                                    choice.mosaic().orElseThrow().division().at(p))
-                            .map(List::of);
+                    : needle.flatMap(choice::at).map(List::of);
         }
         return switch (words[0]) {
             case "all" -> Optional.of(choice.cells(c -> true));

@@ -125,9 +125,10 @@ public final class PiecesStage implements Stage {
                         Habits.otherWay().get().doing("click") + " at a corner, round 2",
                         "round that corner, or make it square again; the word by its number"),
                 new Deed("1 to 9, 0; fill 11", "fill with that well, or take the fill away; again as before"),
+                new Deed("drag at a gradient", "its middle, axis or a well on its way, while the sentence is about it"),
                 new Deed("arrows", "carry the needle from piece to piece"),
                 new Deed(
-                        "select, join, drop, keep, back, round, fill 4",
+                        "select, join, drop, keep, back, round, fill 4, like 7",
                         "words, with ring 2, well 4, inside Circle, outside Circle, chequer, all"),
                 new Deed("Esc", "let go"));
     }
