@@ -7,16 +7,44 @@ import org.hyphantes.geometry.Watch;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.treatment.Work;
 
-/**
- * What resolving makes: the scene that screens draw and files write, and the work it depicts, which acts and gauges read.
- *
- * @param work the lines and weaves
- * @param scene the work depicted
- * @param faults what had to be left out
- */
-public record Artwork(Work work, Scene scene, List<Fault> faults) {
-    public Artwork {
-        faults = List.copyOf(faults);
+/** What resolving makes: the scene that screens draw and files write, and the work it depicts, which acts and gauges read. */
+public final class Artwork {
+    private final Work work;
+    private final Scene scene;
+    private final List<Fault> faults;
+
+    /** Laid out when first asked for. */
+    private volatile Work spread;
+
+    private Artwork(Work work, Scene scene, List<Fault> faults) {
+        this.work = work;
+        this.scene = scene;
+        this.faults = List.copyOf(faults);
+    }
+
+    /** The lines and weaves; of a cloth those of one tile. */
+    public Work work() {
+        return work;
+    }
+
+    /** All lines and weaves that lie on the page: of a cloth those of all its tiles. */
+    public Work spread() {
+        Work known = spread;
+        if (known == null) {
+            known = work.spread();
+            spread = known;
+        }
+        return known;
+    }
+
+    /** The work depicted. */
+    public Scene scene() {
+        return scene;
+    }
+
+    /** What had to be left out. */
+    public List<Fault> faults() {
+        return faults;
     }
 
     public static Artwork of(Work work, List<String> figures, Watch watch) {
@@ -32,7 +60,7 @@ public record Artwork(Work work, Scene scene, List<Fault> faults) {
 
     /** The centre lines alone, depicted as lines. */
     public Scene lines() {
-        return Depiction.lines(work, scene.figures());
+        return Depiction.lines(spread(), scene.figures());
     }
 
     /** The box round all centre lines and marks (mm). */

@@ -125,7 +125,9 @@ final class Depiction {
             sides(drawn.sides(), inlay.placed(), marks);
             marks.add(group(Mark.Part.PIECES, drawn.groups(), inlay.placed(), 0));
         }
-        return new Scene(marks, figures, box(marks));
+        return work.cloth().isEmpty()
+                ? new Scene(marks, figures, box(marks))
+                : Tiles.laid(marks, box(marks).with(work.drawn()), work.cloth().get(), figures);
     }
 
     private static void sides(List<Mark> faces, Affine placed, List<Mark> into) {
@@ -147,7 +149,7 @@ final class Depiction {
                                 .map(c -> c.region().outline().box())
                                 .toList());
         Filling filling = Filling.about(work.turning(), round, inlay.placed());
-        List<Run> runs = flat ? List.of() : runs(inlay);
+        List<Run> runs = flat ? List.of() : Runs.of(inlay);
         for (int i = 0; i < pieces.size(); i++) {
             Tessera piece = pieces.get(i);
             Cell cell = inlay.mosaic().division().cells().get(piece.cells().get(0));
@@ -166,30 +168,6 @@ final class Depiction {
         rings.forEach((ring, marks) ->
                 groups.add(Mark.Group.of(Mark.Part.RING, marks, Affine.IDENTITY, 0, Origin.piece(ring))));
         return new Woven(filling.sides(), groups);
-    }
-
-    /** The strands that run through what were courses before, in the order in which those were given. */
-    private static List<Run> runs(Inlay inlay) {
-        List<Run> runs = new ArrayList<>();
-        for (Laying laying : inlay.weaves()) {
-            for (Course course : laying.weave().courses()) {
-                Run run = run(laying.weave().strands().get(course.strand()), course);
-                boolean there = laying.placed().equals(Affine.IDENTITY);
-                runs.add(there ? run : run.map(laying.placed()));
-            }
-        }
-        return runs;
-    }
-
-    private static Run run(Strand strand, Course course) {
-        double from = strand.path().lengthTo(course.from());
-        double to = strand.path().lengthTo(course.to());
-        double total = strand.path().length();
-        return new Run(
-                strand.path(),
-                from,
-                to <= from && strand.path().closed() ? to + total : to,
-                strand.band().widths());
     }
 
     private static Mark.Group group(Mark.Part part, List<Mark> marks, Affine map, int letters) {
@@ -244,7 +222,7 @@ final class Depiction {
                 : Math.max(0, figures.indexOf(strand.key().figure()));
         int telling = strand.band().lines() > 0 ? -1 : number;
         Paint paint = paints.get(course.strand());
-        Run run = run(strand, course);
+        Run run = Runs.of(weave, course);
         Optional<Spine> spine = Optional.of(spine(strand, course, run, telling));
         Mark.Area area = new Mark.Area(course.region(), course.sides(), spine, paint, origin);
         filling.add(

@@ -122,6 +122,8 @@ public sealed interface Mark {
         PIECES,
         /** One ring of a mosaic. */
         RING,
+        /** One tile of a cloth. */
+        TILE,
         /** The side faces of what is raised, those behind before those in front. */
         SIDES
     }

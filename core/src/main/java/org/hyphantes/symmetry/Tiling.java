@@ -2,6 +2,7 @@ package org.hyphantes.symmetry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
 
@@ -39,9 +40,27 @@ public record Tiling(RepeatGroup group, Point across, Point down, Point origin) 
         return across.times(x).plus(down.times(y));
     }
 
+    /** The shifts from cell to cell. */
+    public Lattice lattice() {
+        return new Lattice(across, group.cell() == RepeatGroup.Cell.STRIP ? Optional.empty() : Optional.of(down));
+    }
+
     /** The shift to another cell. */
     public Point shift(int right, int further) {
         return across.times(right).plus(down.times(further));
+    }
+
+    /** The maps to all positions of so many cells across and down, from the one that is drawn in on. */
+    public List<Affine> tile(int columns, int rows) {
+        List<Affine> maps = new ArrayList<>();
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                for (RepeatGroup.Position position : group.positions()) {
+                    maps.add(map(position, column, row));
+                }
+            }
+        }
+        return maps;
     }
 
     /** The maps to all positions in so many cells, about the one that is drawn in: the first of them where it is drawn. */
@@ -58,7 +77,7 @@ public record Tiling(RepeatGroup group, Point across, Point down, Point origin) 
     }
 
     /** So many numbers about 0, that first. */
-    private static List<Integer> about(int count) {
+    public static List<Integer> about(int count) {
         List<Integer> numbers = new ArrayList<>();
         for (int k = 0; k < count; k++) {
             numbers.add(k % 2 == 0 ? k / 2 : -(k + 1) / 2);

@@ -15,7 +15,9 @@ import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.weave.Break;
+import org.hyphantes.weave.Joining;
 import org.hyphantes.weave.Loops;
 import org.hyphantes.weave.Pin;
 import org.hyphantes.weave.Projection;
@@ -158,7 +160,9 @@ public record Interlace(
                 shading != Shading.NONE,
                 pins,
                 breaks);
-        Optional<Weave> woven = Weave.of(strands, order, work.symmetry(), surroundings.watch());
+        Optional<Lattice> lattice = work.cloth().map(Cloth::lattice);
+        List<Strand> whole = lattice.map(l -> Joining.of(strands, l)).orElse(strands);
+        Optional<Weave> woven = Weave.of(whole, order, work.symmetry(), lattice, surroundings.watch());
         if (woven.isEmpty()) {
             return work;
         }

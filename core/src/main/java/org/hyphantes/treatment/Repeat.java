@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
@@ -12,6 +13,7 @@ import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Tiling;
@@ -23,6 +25,7 @@ import org.hyphantes.symmetry.Tiling;
  * @param height how high (mm) it is, where that is free
  * @param laid how the cells of an oblique group lie to one another
  * @param share by how much of a cell each row, or each column, is set off from the one before
+ * @param closes after how many cells across it is all the same again, weaves too; {@code closesdown} how many down
  * @param right how far (mm) to the right of the centre the origin of the group lies
  * @param down how far (mm) below it
  */
@@ -35,6 +38,9 @@ public record Repeat(
         Amount share,
         Amount columns,
         Amount rows,
+        ClothEdge edge,
+        Amount closes,
+        Amount closesdown,
         Amount right,
         Amount down)
         implements Treatment {
@@ -47,8 +53,14 @@ public record Repeat(
             Amount.of(0.5),
             Amount.of(3),
             Amount.of(3),
+            ClothEdge.CUT_OFF,
+            Amount.of(1),
+            Amount.of(1),
             Amount.of(0),
             Amount.of(0));
+
+    /** A weave that does not close over so many cells closes over none. */
+    private static final int MOST_CLOSING = 12;
 
     private static final Schema<Repeat> SCHEMA = new Schema<>(
                     Repeat.class,
@@ -63,6 +75,9 @@ public record Repeat(
                             Setting.of(Repeat.class, "share", new Kind.Number(-1, 1)),
                             Setting.of(Repeat.class, "columns", new Kind.Count(1, 1000)),
                             Setting.of(Repeat.class, "rows", new Kind.Count(1, 1000)),
+                            Setting.of(Repeat.class, "edge"),
+                            Setting.of(Repeat.class, "closes", new Kind.Count(1, MOST_CLOSING)),
+                            Setting.of(Repeat.class, "closesdown", new Kind.Count(1, MOST_CLOSING)),
                             Setting.of(Repeat.class, "right", new Kind.Length(-1e5, 1e5)),
                             Setting.of(Repeat.class, "down", new Kind.Length(-1e5, 1e5))))
             .because("One motif in every place of a pattern: change the one, and the whole cloth follows.")
@@ -71,13 +86,19 @@ public record Repeat(
     private static String sentence(Repeat repeat) {
         String cells = switch (repeat.group.cell()) {
             case OBLIQUE ->
-                "cells {width} wide and {height} high, laid {laid}"
+                "cells {width} by {height}, laid {laid}"
                         + (repeat.laid == Setoff.STRAIGHT ? "" : " by {share} of a cell") + ", {columns} by {rows}";
-            case RECTANGULAR -> "cells {width} wide and {height} high, {columns} by {rows}";
+            case RECTANGULAR -> "cells {width} by {height}, {columns} by {rows}";
             case SQUARE, HEXAGONAL -> "cells {width} wide, {columns} by {rows}";
             case STRIP -> "cells {width} wide, {columns} of them";
         };
-        return "Repeat {figures} by {group}, " + cells + "; origin {right} right and {down} down of the centre.";
+        String closing = repeat.isStrip() ? "{closes}" : "{closes} by {closesdown}";
+        return "Repeat {figures} by {group}, " + cells + ", {edge} at the edge; the weave closes over " + closing
+                + "; origin {right} right, {down} down.";
+    }
+
+    private boolean isStrip() {
+        return group.cell() == RepeatGroup.Cell.STRIP;
     }
 
     @Override
@@ -131,13 +152,24 @@ public record Repeat(
         return before * places();
     }
 
+    /** The cloth that it makes. */
+    public Cloth cloth() {
+        return new Cloth(
+                tiling(),
+                (int) closes.value(),
+                isStrip() ? 1 : (int) closesdown.value(),
+                (int) columns.value(),
+                high(),
+                edge);
+    }
+
     @Override
     public Work apply(Work work, Surroundings surroundings) {
         if (isTooMuch(work)) {
             return work;
         }
-        Tiling tiling = tiling();
-        List<Affine> maps = tiling.maps((int) columns.value(), high());
+        Cloth cloth = cloth();
+        List<Affine> maps = cloth.tiling().tile(cloth.closes(), cloth.closesDown());
         List<Laid> lines = new ArrayList<>();
         List<Laying> weaves = new ArrayList<>();
         List<Inlay> mosaics = new ArrayList<>();
@@ -147,29 +179,36 @@ public record Repeat(
             Affine map = maps.get(k);
             for (Laid line : work.lines()) {
                 Laid there = line.mapped(map, line.key().copy(k));
-                if (distinct.add(there.path())) {
+                if (isNew(there.path(), cloth.lattice(), distinct)) {
                     lines.add(there);
                 }
             }
             work.weaves().forEach(w -> weaves.add(w.carried(map)));
             work.mosaics().forEach(m -> mosaics.add(m.carried(map)));
         }
-        return new Work(lines, weaves, mosaics, new Symmetry(Optional.empty(), Optional.empty(), shifts(tiling)));
+        Symmetry symmetry = new Symmetry(Optional.empty(), Optional.empty(), maps.subList(1, maps.size()));
+        return new Work(lines, weaves, mosaics, symmetry, Optional.of(cloth));
     }
 
-    /** The shifts from each cell to every other. */
-    private List<Point> shifts(Tiling tiling) {
-        List<Point> shifts = new ArrayList<>();
-        int wide = (int) columns.value() - 1;
-        int far = high() - 1;
-        for (int row = -far; row <= far; row++) {
-            for (int column = -wide; column <= wide && shifts.size() < Row.MOST_SHIFTS; column++) {
-                if (row != 0 || column != 0) {
-                    shifts.add(tiling.shift(column, row));
+    /** Whether a line lies upon none that was laid before, in any tile. */
+    private static boolean isNew(Path path, Lattice lattice, Distinct distinct) {
+        Point middle = path.box().centre();
+        Path home = path.map(Affine.shift(lattice.home(middle).minus(middle)));
+        if (!distinct.add(home)) {
+            return false;
+        }
+        Point parts = lattice.parts(lattice.home(middle));
+        boolean strip = lattice.down().isEmpty();
+        for (int right = -1; right <= 1; right++) {
+            for (int further = strip ? 0 : -1; further <= (strip ? 0 : 1); further++) {
+                boolean near = Math.abs(parts.x() + right - 0.5) < 0.5 + 1e-6
+                        && (strip || Math.abs(parts.y() + further - 0.5) < 0.5 + 1e-6);
+                if (near && (right != 0 || further != 0)) {
+                    distinct.add(home.map(Affine.shift(lattice.at(right, further))));
                 }
             }
         }
-        return shifts;
+        return true;
     }
 
     @Override

@@ -82,7 +82,7 @@ public record Row(String figures, String steps, Amount towards) implements Treat
     }
 
     /** The shifts from each copy to every other, but for rounding each once. */
-    private List<Point> shifts(List<Double> far) {
+    private List<Affine> shifts(List<Double> far) {
         TreeSet<Double> apart = new TreeSet<>();
         for (double a : far) {
             for (double b : far) {
@@ -92,7 +92,9 @@ public record Row(String figures, String steps, Amount towards) implements Treat
                 }
             }
         }
-        return apart.stream().map(d -> Point.polar(d, towards.value())).toList();
+        return apart.stream()
+                .map(d -> Affine.shift(Point.polar(d, towards.value())))
+                .toList();
     }
 
     @Override

@@ -11,7 +11,9 @@ import org.hyphantes.symmetry.Symmetry;
  * of those. A weave is taken when all its strands are of such figures.
  */
 public record Taken(Treatment treatment, Work part, Work others, Work whole) {
-    public static Taken of(Treatment treatment, Work work, Surroundings surroundings) {
+    public static Taken of(Treatment treatment, Work given, Surroundings surroundings) {
+        // What is not done tile by tile is done to all of a cloth.
+        Work work = given.cloth().isEmpty() || treatment.keepsCloth() ? given : given.spread();
         // Pieces are of no figure: what colours takes them all, and its figures are those on whose sides they lie.
         boolean pieces = treatment.phase() == Phase.COLOUR
                 && work.lines().isEmpty()
@@ -33,8 +35,8 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         }
         return new Taken(
                 treatment,
-                new Work(part, woven, List.of(), work.symmetry()),
-                new Work(others, otherWeaves, work.mosaics(), work.symmetry()),
+                new Work(part, woven, List.of(), work.symmetry(), work.cloth()),
+                new Work(others, otherWeaves, work.mosaics(), work.symmetry(), work.cloth()),
                 work);
     }
 
@@ -46,12 +48,16 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
     /** The whole work with the treatment done. */
     public Work applied(Surroundings surroundings) {
         if (part == whole) {
-            return treatment.apply(whole, surroundings);
+            return kept(treatment.apply(whole, surroundings));
         }
         if (part.size() == 0) {
             return whole;
         }
-        Work made = treatment.apply(part, surroundings);
+        Work made = kept(treatment.apply(part, surroundings));
+        if (made.cloth().isPresent() && whole.cloth().isEmpty()) {
+            // A cloth of some of what there is, is laid tile by tile among the rest.
+            made = made.spread();
+        }
         List<Laid> lines = new ArrayList<>();
         boolean laid = false;
         for (Laid line : whole.lines()) {
@@ -67,13 +73,18 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         List<Inlay> mosaics = new ArrayList<>(others.mosaics());
         mosaics.addAll(made.mosaics());
         boolean kept = made.symmetry().equals(whole.symmetry()) || carriesTheOthers(made.symmetry());
-        return new Work(lines, weaves, mosaics, kept ? made.symmetry() : Symmetry.NONE);
+        return new Work(lines, weaves, mosaics, kept ? made.symmetry() : Symmetry.NONE, whole.cloth());
+    }
+
+    /** What was made of a tile is a tile of the same cloth. */
+    private Work kept(Work made) {
+        return whole.cloth().isPresent() ? made.on(whole.cloth()) : made;
     }
 
     /** Whether what passed by is carried to itself as well, line by line. */
     private boolean carriesTheOthers(Symmetry symmetry) {
         double tolerance = 10 * whole.tolerance().distance();
-        return (others.size() == 0 || symmetry.shifts().isEmpty())
+        return (others.size() == 0 || symmetry.repeats().isEmpty())
                 && others.weaves().isEmpty()
                 && others.lines().stream().map(Laid::path).allMatch(path -> isCarried(path, symmetry, tolerance));
     }

@@ -56,6 +56,14 @@ public sealed interface Treatment extends Described
         return phase() != Phase.SETTING_OUT;
     }
 
+    /** Whether it is done to one tile of a cloth and so to all of them, or to all of the cloth. */
+    default boolean keepsCloth() {
+        return switch (phase()) {
+            case STRANDS, BANDS, WEAVE, COLOUR -> true;
+            case SETTING_OUT, PIECES -> false;
+        };
+    }
+
     /** The work with this treatment done. Work that it cannot be done to is handed on as it is. */
     Work apply(Work work, Surroundings surroundings);
 

@@ -3,17 +3,28 @@ package org.hyphantes.treatment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
+import org.hyphantes.weave.Strand;
 
 /**
  * The work of a group as it stands between two treatments: lines not yet woven, weaves, mosaics of pieces, and the symmetry under
  * which all of it is carried to itself.
+ *
+ * @param cloth the cloth that all of it is one tile of, if it is
  */
-public record Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry) {
+public record Work(
+        List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry, Optional<Cloth> cloth) {
+    public Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry) {
+        this(lines, weaves, mosaics, symmetry, Optional.empty());
+    }
+
     public Work {
         lines = List.copyOf(lines);
         weaves = List.copyOf(weaves);
@@ -24,8 +35,59 @@ public record Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, S
         return new Work(lines, List.of(), List.of(), Symmetry.NONE);
     }
 
+    /** The same as one tile of a cloth. */
+    Work on(Optional<Cloth> of) {
+        return new Work(lines, weaves, mosaics, symmetry, of);
+    }
+
+    /** The box round all lines, those of weaves and the borders of pieces. */
+    public Box drawn() {
+        List<Box> boxes = new ArrayList<>();
+        for (Laid line : lines) {
+            double width = line.band().map(b -> b.widths().widest()).orElse(0.0);
+            boxes.add(line.path().box().grown(width / 2));
+        }
+        for (Laying laying : weaves) {
+            for (Strand strand : laying.weave().strands()) {
+                boxes.add(strand.path().map(laying.placed()).box().grown(strand.width() / 2));
+            }
+        }
+        for (Inlay inlay : mosaics) {
+            inlay.mosaic()
+                    .division()
+                    .cells()
+                    .forEach(c ->
+                            boxes.add(c.region().outline().map(inlay.placed()).box()));
+        }
+        return Box.round(boxes);
+    }
+
+    /** The work of all tiles of its cloth; this very one where it is of none. */
+    public Work spread() {
+        if (cloth.isEmpty()) {
+            return this;
+        }
+        List<Laid> allLines = new ArrayList<>();
+        List<Laying> allWeaves = new ArrayList<>();
+        List<Inlay> allMosaics = new ArrayList<>();
+        List<Point> shifts = cloth.get().shifts(drawn());
+        for (int k = 0; k < shifts.size(); k++) {
+            Watch.ask();
+            Affine map = Affine.shift(shifts.get(k));
+            for (Laid line : lines) {
+                allLines.add(line.mapped(map, line.key().copy(k)));
+            }
+            weaves.forEach(w -> allWeaves.add(w.carried(map)));
+            mosaics.forEach(m -> allMosaics.add(m.carried(map)));
+        }
+        return new Work(allLines, allWeaves, allMosaics, symmetry);
+    }
+
     /** Both works together, this one behind. */
     public Work with(Work other) {
+        if (cloth.isPresent() || other.cloth.isPresent()) {
+            return other.size() == 0 ? this : size() == 0 ? other : spread().with(other.spread());
+        }
         List<Laid> allLines = new ArrayList<>(lines);
         allLines.addAll(other.lines);
         List<Laying> allWeaves = new ArrayList<>(weaves);
@@ -36,7 +98,7 @@ public record Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, S
     }
 
     Work withLines(List<Laid> changed) {
-        return new Work(changed, weaves, mosaics, symmetry);
+        return new Work(changed, weaves, mosaics, symmetry, cloth);
     }
 
     /** All weaves, those that have been divided into pieces among them. */

@@ -71,7 +71,7 @@ public final class Alternation {
 
     private void tie(Projection projection, int strand, int step) {
         int n = projection.passages(strand);
-        boolean closed = projection.strands().get(strand).path().closed();
+        boolean closed = projection.strands().get(strand).isRound();
         for (int i = closed ? 0 : step; i < n; i++) {
             int before = projection.passage(strand, Math.floorMod(i - step, n));
             int here = projection.passage(strand, i);

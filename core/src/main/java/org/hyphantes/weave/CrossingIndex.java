@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 
@@ -56,7 +57,12 @@ public final class CrossingIndex {
     }
 
     private double x(int meet) {
-        return projection.meets().get(meet).place().x();
+        return home(projection.meets().get(meet).place()).x();
+    }
+
+    /** A place, or on a cloth that of the first tile that is the same. */
+    private Point home(Point place) {
+        return projection.lattice().map(l -> l.home(place)).orElse(place);
     }
 
     /** For each passage, how many crossings with the same other strand come before it along its own. */
@@ -183,8 +189,8 @@ public final class CrossingIndex {
             }
         }
         if (reach == Reach.EVERY_REPEAT) {
-            for (Point shift : symmetry.shifts()) {
-                image(meet, Affine.shift(shift), false, found);
+            for (Affine map : symmetry.repeats()) {
+                image(meet, map, map.determinant() < 0, found);
             }
         }
         return List.copyOf(found.values());
@@ -250,6 +256,24 @@ public final class CrossingIndex {
 
     /** The meet at a place; -1 when there is none. */
     int at(Point place) {
+        if (projection.lattice().isEmpty()) {
+            return find(place);
+        }
+        // Just at a border of the first tile a place may have been found at the other one.
+        Lattice lattice = projection.lattice().get();
+        Point home = lattice.home(place);
+        int found = find(home);
+        for (int right = -1; right <= 1 && found < 0; right++) {
+            for (int further = -1; further <= 1 && found < 0; further++) {
+                if (lattice.down().isPresent() || further == 0) {
+                    found = find(home.plus(lattice.at(right, further)));
+                }
+            }
+        }
+        return found;
+    }
+
+    private int find(Point place) {
         double slack = 100 * projection.tolerance().distance();
         int low = 0;
         int high = byX.length;
@@ -262,7 +286,7 @@ public final class CrossingIndex {
             }
         }
         for (int i = low; i < byX.length && x(byX[i]) <= place.x() + slack; i++) {
-            if (projection.meets().get(byX[i]).place().distance(place) <= slack) {
+            if (home(projection.meets().get(byX[i]).place()).distance(place) <= slack) {
                 return byX[i];
             }
         }

@@ -58,13 +58,31 @@ final class Cutting {
         faults.addAll(crowding.faults());
     }
 
-    static Result of(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
+    /** The courses of a projection, on a cloth those of one tile. */
+    static Result anyOf(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
+        return projection
+                .lattice()
+                .map(l -> Torus.cut(projection, l, firstOver, clearance, shaded, watch))
+                .orElseGet(() -> of(
+                        projection,
+                        firstOver,
+                        clearance,
+                        shaded,
+                        projection.strands().size(),
+                        watch));
+    }
+
+    /** @param count how many strands, from the first on, are to be cut; the others only lie over and under them */
+    static Result of(
+            Projection projection, boolean[] firstOver, double clearance, boolean shaded, int count, Watch watch) {
         Cutting cutting = new Cutting(projection, firstOver, clearance, shaded);
         for (Strand strand : projection.strands()) {
             watch.step();
             cutting.edges.add(StrandEdges.of(strand, clearance));
         }
-        for (int s = 0; s < projection.strands().size(); s++) {
+        // Where bands are crowded those about share the place, so that their courses are needed too.
+        int cut = cutting.unfit.isEmpty() ? count : projection.strands().size();
+        for (int s = 0; s < cut; s++) {
             watch.step();
             cutting.strand(s);
         }

@@ -148,7 +148,11 @@ final class Elements {
                 : Double.POSITIVE_INFINITY;
         // Strands that share a place and never cross lie as they are told one after another, and give way to every
         // crossing.
-        int told = same ? 0 : e.strand() < f.strand() ? Integer.MAX_VALUE : -Integer.MAX_VALUE;
+        int told = same
+                ? 0
+                : projection.strandRank(e.strand()) < projection.strandRank(f.strand())
+                        ? Integer.MAX_VALUE
+                        : -Integer.MAX_VALUE;
         for (int m : meets.getOrDefault(Pair.unordered(e.strand(), f.strand()), List.of())) {
             for (int own = 2 * m; own < 2 * m + 2; own++) {
                 if (projection.strand(own) == e.strand()) {
@@ -156,7 +160,8 @@ final class Elements {
                             + f.away(reaches.along(own ^ 1), second.length(), second.closed());
                     if (away < nearest) {
                         nearest = away;
-                        told = reaches.isOver(own) ? m + 1 : -m - 1;
+                        int rank = projection.meetRank(m) + 1;
+                        told = reaches.isOver(own) ? rank : -rank;
                     }
                 }
             }

@@ -74,16 +74,12 @@ public final class Narrowing {
             BandStyle band = strand.band();
             strands.add(
                     narrowed.test(s)
-                            ? new Strand(
-                                    strand.name(),
-                                    strand.key(),
-                                    strand.path(),
-                                    new BandStyle(WidthProfile.even(width), band.ends(), band.lines()))
+                            ? strand.banded(new BandStyle(WidthProfile.even(width), band.ends(), band.lines()))
                             : strand);
         }
         Projection projection = weave.projection().with(strands);
         try {
-            return Cutting.of(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
+            return Cutting.anyOf(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
                     .noneMatch(f -> troubles.stream().anyMatch(t -> t.place().distance(f.place()) <= near));
         } catch (IllegalArgumentException | IllegalStateException e) {
             // No edges can be laid beside these strands at that width.

@@ -8,10 +8,12 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeeting;
 import org.hyphantes.geometry.meet.PathMeetings;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.Symmetry;
 
 /**
@@ -27,13 +29,25 @@ public final class Projection {
     private final int[] ordinals;
     private final BitSet crowded;
     private final Tolerance tolerance;
+    private final Optional<Lattice> lattice;
     private volatile CrossingIndex index;
 
-    private Projection(List<Strand> strands, List<Meet> meets, List<PathMeeting> faults, Tolerance tolerance) {
+    /** The places of meets and strands in an order that is the same wherever they lie on a cloth; null where they are in order. */
+    private int[] meetRanks;
+
+    private int[] strandRanks;
+
+    Projection(
+            List<Strand> strands,
+            List<Meet> meets,
+            List<PathMeeting> faults,
+            Tolerance tolerance,
+            Optional<Lattice> lattice) {
         this.strands = List.copyOf(strands);
         this.meets = List.copyOf(meets);
         this.faults = List.copyOf(faults);
         this.tolerance = tolerance;
+        this.lattice = lattice;
         this.passages = inOrder();
         this.ordinals = new int[2 * meets.size()];
         for (int[] along : passages) {
@@ -65,12 +79,45 @@ public final class Projection {
                 faults.add(m);
             }
         }
-        return Optional.of(new Projection(strands, meets, faults, tolerance));
+        return Optional.of(new Projection(strands, meets, faults, tolerance, Optional.empty()));
+    }
+
+    /** The projection of strands of a tile that goes on over a cloth, if there is a lattice. */
+    static Optional<Projection> of(List<Strand> strands, Optional<Lattice> lattice, Watch watch) {
+        return lattice.isPresent() ? Torus.projection(strands, lattice.get(), watch) : of(strands, watch);
+    }
+
+    /** The lattice of the cloth that the strands are a tile of, if they are. */
+    public Optional<Lattice> lattice() {
+        return lattice;
+    }
+
+    /** How far (mm) two places lie from each other, on a cloth from the nearest that is the same. */
+    double apart(Point a, Point b) {
+        return lattice.map(l -> l.apart(a, b)).orElseGet(() -> a.distance(b));
+    }
+
+    /** The same, whose meets and strands come in another order where only their order decides. */
+    Projection ranked(int[] ofMeets, int[] ofStrands) {
+        Projection ranked = new Projection(strands, meets, faults, tolerance, lattice);
+        ranked.meetRanks = ofMeets;
+        ranked.strandRanks = ofStrands;
+        return ranked;
+    }
+
+    /** The place of a meet in the order that decides where nothing else does. */
+    int meetRank(int meet) {
+        return meetRanks == null ? meet : meetRanks[meet];
+    }
+
+    /** The place of a strand in such an order. */
+    int strandRank(int strand) {
+        return strandRanks == null ? strand : strandRanks[strand];
     }
 
     /** The same meets of strands with other bands. */
     Projection with(List<Strand> others) {
-        return new Projection(others, meets, faults, tolerance);
+        return new Projection(others, meets, faults, tolerance, lattice);
     }
 
     private int[][] inOrder() {
@@ -102,21 +149,31 @@ public final class Projection {
         BitSet found = new BitSet();
         for (int s = 0; s < passages.length; s++) {
             int[] along = passages[s];
-            Path path = strands.get(s).path();
-            for (int i = path.closed() ? 0 : 1; i < along.length && along.length > 1; i++) {
+            for (int i = strands.get(s).isRound() ? 0 : 1; i < along.length && along.length > 1; i++) {
                 int before = along[i == 0 ? along.length - 1 : i - 1];
                 // Two passages of one place that are different meets: three strands or more share it.
                 if (before / 2 != along[i] / 2
-                        && meets.get(before / 2)
-                                        .place()
-                                        .distance(meets.get(along[i] / 2).place())
-                                <= 4 * tolerance.distance()) {
+                        && apart(
+                                        meets.get(before / 2).place(),
+                                        meets.get(along[i] / 2).place())
+                                <= 4 * tolerance.distance()
+                        && isClose(s, before, along[i])) {
                     found.set(before / 2);
                     found.set(along[i] / 2);
                 }
             }
         }
         return found;
+    }
+
+    /** Whether two passages of a strand lie in one place of it, and not only in places that are the same on a cloth. */
+    private boolean isClose(int strand, int before, int passage) {
+        if (lattice.isEmpty()) {
+            return true;
+        }
+        Path path = strands.get(strand).path();
+        double apart = Math.abs(path.lengthTo(position(passage)) - path.lengthTo(position(before)));
+        return Math.min(apart, path.length() - apart) <= 8 * tolerance.distance();
     }
 
     public List<Strand> strands() {
@@ -178,7 +235,7 @@ public final class Projection {
         int s = strand(passage);
         int n = passages[s].length;
         int ordinal = ordinals[passage] + by;
-        return strands.get(s).path().closed() || ordinal >= 0 && ordinal < n
+        return strands.get(s).isRound() || ordinal >= 0 && ordinal < n
                 ? OptionalInt.of(passages[s][Math.floorMod(ordinal, n)])
                 : OptionalInt.empty();
     }

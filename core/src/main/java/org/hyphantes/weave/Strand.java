@@ -1,15 +1,38 @@
 package org.hyphantes.weave;
 
 import java.util.Locale;
+import java.util.Optional;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
+import org.hyphantes.symmetry.Lattice;
 
-/** One strand: its letter, what it is, its centre line, and its band. */
-public record Strand(String name, StrandKey key, Path path, BandStyle band) {
+/**
+ * One strand: its letter, what it is, its centre line, and its band.
+ *
+ * @param onward on a cloth, by how many tiles the strand goes on from its end as from its start; none for one that is closed or ends
+ */
+public record Strand(String name, StrandKey key, Path path, BandStyle band, Optional<Lattice.Steps> onward) {
+    public Strand(String name, StrandKey key, Path path, BandStyle band) {
+        this(name, key, path, band, Optional.empty());
+    }
+
     /** A strand of even width (mm). */
     public Strand(String name, StrandKey key, Path path, double width, Ends ends) {
         this(name, key, path, BandStyle.even(width, ends));
+    }
+
+    /** Whether it has no end: it is closed, or goes on and on over a cloth. */
+    public boolean isRound() {
+        return path.closed() || onward.isPresent();
+    }
+
+    Strand lettered(String letter) {
+        return new Strand(letter, key, path, band, onward);
+    }
+
+    Strand banded(BandStyle other) {
+        return new Strand(name, key, path, other, onward);
     }
 
     /** The letters of the strands in order: A to Z, then AA, AB and so on. */

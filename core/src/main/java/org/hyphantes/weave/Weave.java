@@ -7,10 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeeting;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.Symmetry;
 
 /**
@@ -112,7 +115,17 @@ public record Weave(
      * @see Projection#MOST_MEETINGS
      */
     public static Optional<Weave> of(List<Strand> strands, Order order, Symmetry symmetry, Watch watch) {
-        Optional<Projection> found = Projection.of(strands, watch);
+        return of(strands, order, symmetry, Optional.empty(), watch);
+    }
+
+    /**
+     * The same of the strands of a tile, if there is a lattice: over and under hold in every tile of its cloth, and no course ends at a seam.
+     *
+     * @param strands of a tile, those that go on into one another joined ({@link Joining})
+     */
+    public static Optional<Weave> of(
+            List<Strand> strands, Order order, Symmetry symmetry, Optional<Lattice> lattice, Watch watch) {
+        Optional<Projection> found = Projection.of(strands, lattice, watch);
         if (found.isEmpty()) {
             return Optional.empty();
         }
@@ -143,12 +156,11 @@ public record Weave(
         List<Strand> kept = new ArrayList<>();
         for (int s = 0; s < all.strands().size(); s++) {
             if (all.passages(s) > 0 || !all.strands().get(s).path().closed()) {
-                Strand strand = all.strands().get(s);
-                kept.add(new Strand(Strand.letter(kept.size()), strand.key(), strand.path(), strand.band()));
+                kept.add(all.strands().get(s).lettered(Strand.letter(kept.size())));
             }
         }
         boolean some = !kept.isEmpty() && kept.size() < all.strands().size();
-        return some ? Projection.of(kept, watch).orElse(all) : all;
+        return some ? Projection.of(kept, all.lattice(), watch).orElse(all) : all;
     }
 
     private static Weave resolved(
@@ -182,7 +194,7 @@ public record Weave(
                 lost.add(pin);
             }
         }
-        Cutting.Result cut = Cutting.of(projection, firstOver, order.clearance(), order.shaded(), watch);
+        Cutting.Result cut = Cutting.anyOf(projection, firstOver, order.clearance(), order.shaded(), watch);
         boolean[] against = against(solution, firstOver);
         List<Crossing> crossings = new ArrayList<>(firstOver.length);
         for (int m = 0; m < firstOver.length; m++) {
@@ -256,6 +268,17 @@ public record Weave(
                 .toList();
     }
 
+    /** The path of a strand that goes on and on over a cloth, for so many laps. */
+    public Path laps(Strand strand, int count) {
+        Lattice lattice = projection.lattice().orElseThrow();
+        List<Curve> curves = new ArrayList<>();
+        for (int lap = 0; lap < count; lap++) {
+            Point by = lattice.shift(strand.onward().orElseThrow().times(lap));
+            curves.addAll(strand.path().map(Affine.shift(by)).curves());
+        }
+        return new Path(curves, false);
+    }
+
     /** Along a strand from its start: whether each passage goes over. */
     public List<Boolean> passes(int strand) {
         List<Boolean> passes = new ArrayList<>();
@@ -274,7 +297,9 @@ public record Weave(
         double middle = total / 2;
         for (int i = 0; i < n; i++) {
             double from = alongTo(strand, i);
-            double to = i + 1 < n ? alongTo(strand, i + 1) : path.closed() ? total + alongTo(strand, 0) : total;
+            double to = i + 1 < n
+                    ? alongTo(strand, i + 1)
+                    : strands.get(strand).isRound() ? total + alongTo(strand, 0) : total;
             if (to - from > longest + 1e-9 * total) {
                 longest = to - from;
                 middle = (from + to) / 2;
@@ -305,7 +330,7 @@ public record Weave(
         int step = rhythm.step();
         for (int s = 0; step > 0 && s < strands.size(); s++) {
             int n = projection.passages(s);
-            for (int i = strands.get(s).path().closed() ? 0 : step; i < n; i++) {
+            for (int i = strands.get(s).isRound() ? 0 : step; i < n; i++) {
                 if (passesOver(projection.passage(s, i))
                         == passesOver(projection.passage(s, Math.floorMod(i - step, n)))) {
                     return false;

@@ -160,14 +160,17 @@ class RepeatGroupTest {
     void theFinishedClothIsOfTheGroup(RepeatGroup group) {
         Random random = new Random(group.ordinal());
         boolean strip = group.cell() == Cell.STRIP;
-        Repeat repeat = repeat(group, random).with("columns", Amount.of(11)).with("rows", Amount.of(15));
+        Repeat repeat = repeat(group, random)
+                .with("columns", Amount.of(11))
+                .with("rows", Amount.of(15))
+                .with("edge", "whole");
         List<Form> forms = new ArrayList<>();
         for (int sort = 0; sort < 3; sort++) {
             forms.add(new Circle(
                     Amount.of(1 + sort), Amount.of(3 + 4 * sort + random.nextDouble()), Amount.of(20 + 50 * sort)));
         }
         Design design = Trial.design(Material.PRINT, forms, repeat);
-        List<Laid> lines = new Resolver().resolve(design).work().lines();
+        List<Laid> lines = new Resolver().resolve(design).spread().lines();
         assertThat(lines).hasSize(3 * 11 * (strip ? 1 : 15) * group.positions().size());
         List<PatternClassifier.Spot> spots = lines.stream()
                 .map(l -> new PatternClassifier.Spot(

@@ -109,7 +109,9 @@ abstract class OutcomeFixture extends SetOutFixture {
 
     List<Path> lines() {
         made();
-        return desk.resolved().setOut().work().lines().stream().map(Laid::path).toList();
+        return desk.resolved().setOut().spread().lines().stream()
+                .map(Laid::path)
+                .toList();
     }
 
     long colours() {

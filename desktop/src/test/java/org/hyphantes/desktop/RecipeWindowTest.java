@@ -184,7 +184,7 @@ class RecipeWindowTest extends WindowFixture {
         eventually(() -> assertThat(desk.root().members()).hasSize(3));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));
         write(robot, "8").type(KeyCode.ENTER);
-        eventually(() -> assertThat(desk.resolved().setOut().work().lines())
+        eventually(() -> assertThat(desk.resolved().setOut().spread().lines())
                 .as("an octagon turned 8 times stays one")
                 .hasSize(10));
         robot.interact(() -> frame.field().requestFocus());

@@ -46,10 +46,10 @@ class SetOutWindowTest extends SetOutFixture {
         eventually(() -> assertThat(((Circle) form(1)).radius().value()).isEqualTo(150));
         assertThat(form(1).centre().distance(new Point(0, -120))).isLessThan(1e-9);
         say(robot, "turn 3");
-        eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(3));
+        eventually(() -> assertThat(desk.resolved().setOut().spread().lines()).hasSize(3));
         robot.type(KeyCode.ESCAPE).type(KeyCode.HOME).type(KeyCode.ENTER).type(KeyCode.ENTER);
         say(robot, "circle 95");
-        eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(4));
+        eventually(() -> assertThat(desk.resolved().setOut().spread().lines()).hasSize(4));
         say(robot, "band 6");
         say(robot, "interlace");
         // The classic measured knot: 4 strands, 12 crossings; all over and under in turn.
@@ -243,7 +243,7 @@ class SetOutWindowTest extends SetOutFixture {
         robot.push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.ALT, KeyCode.DOWN);
         eventually(() -> assertThat(desk.root().name()).isEqualTo("Group"));
         say(robot, "turn 5");
-        eventually(() -> assertThat(desk.resolved().setOut().work().lines()).hasSize(5));
+        eventually(() -> assertThat(desk.resolved().setOut().spread().lines()).hasSize(5));
         assertThat(desk.resolved().field().work().lines())
                 .as("the field shows the group in hand")
                 .hasSize(5);

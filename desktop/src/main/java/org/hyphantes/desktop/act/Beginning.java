@@ -75,10 +75,10 @@ final class Beginning {
     /** A repeat whose cells have room for what is drawn, in each of their places. */
     private Treatment celled(Repeat repeat) {
         Resolved resolved = desk.resolved();
-        if (resolved == null || resolved.setOut().work().lines().isEmpty()) {
+        if (resolved == null || resolved.setOut().spread().lines().isEmpty()) {
             return repeat;
         }
-        Box box = Box.round(resolved.setOut().work().lines().stream()
+        Box box = Box.round(resolved.setOut().spread().lines().stream()
                 .map(Laid::path)
                 .map(Path::box)
                 .toList());
@@ -121,16 +121,16 @@ final class Beginning {
         if (!(starting instanceof Seated seated) || resolved == null) {
             return starting;
         }
-        Box there = resolved.setOut().work().lines().isEmpty()
+        Box there = resolved.setOut().spread().lines().isEmpty()
                 ? new Box(-60, -60, 60, 60)
-                : Box.round(resolved.setOut().work().lines().stream()
+                : Box.round(resolved.setOut().spread().lines().stream()
                         .map(Laid::path)
                         .map(Path::box)
                         .toList());
         double reach = Math.max(
                 Math.max(Math.abs(there.left()), Math.abs(there.right())),
                 Math.max(Math.abs(there.top()), Math.abs(there.bottom())));
-        if (starting instanceof Ring ring && !resolved.setOut().work().lines().isEmpty()) {
+        if (starting instanceof Ring ring && !resolved.setOut().spread().lines().isEmpty()) {
             double share = ring.width().value() / ring.radius().value();
             double inner = Math.ceil(reach * 1.05);
             double wide = Fitting.rounded(Math.max(1e-3, inner * share / (1 - Math.min(share, 0.9))));

@@ -33,11 +33,11 @@ public final class Casting {
     }
 
     public void cast() {
-        if (desk.resolved() == null || desk.resolved().setOut().work().lines().isEmpty()) {
+        if (desk.resolved() == null || desk.resolved().setOut().spread().lines().isEmpty()) {
             desk.warn("There is nothing set out to cast.");
             return;
         }
-        List<Laid> lines = desk.resolved().setOut().work().lines();
+        List<Laid> lines = desk.resolved().setOut().spread().lines();
         String group = desk.root().id();
         String id = desk.design().freshId("cast");
         Map<String, List<String>> of = new LinkedHashMap<>();

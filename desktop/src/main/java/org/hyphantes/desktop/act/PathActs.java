@@ -121,7 +121,7 @@ public final class PathActs {
     }
 
     public void extend() {
-        List<Path> others = desk.resolved().setOut().work().lines().stream()
+        List<Path> others = desk.resolved().setOut().spread().lines().stream()
                 .filter(l -> !chosen.ids().contains(l.key().figure()))
                 .map(org.hyphantes.treatment.Laid::path)
                 .toList();

@@ -63,10 +63,10 @@ public record Resolved(
         boolean whole = root == design.root() && wish.shuttle() >= root.recipe().size();
         Artwork field = whole ? finished : resolver.resolve(design, root.upTo(wish.shuttle()), watch);
         Optional<KnownPoints> known =
-                wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.work(), watch)) : Optional.empty();
+                wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.spread(), watch)) : Optional.empty();
         Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
         // Found here, and not when the pointer first asks for them, on the interface thread.
-        field.work().woven().forEach(laying -> laying.weave().places());
+        field.spread().woven().forEach(laying -> laying.weave().places());
         Point centre = finished.work()
                 .turning()
                 .filter(t -> t.count() > 2)
@@ -108,6 +108,6 @@ public record Resolved(
 
     /** The weaves that are seen in the field, those among them that have been divided into pieces. */
     public List<Laying> weaves() {
-        return field.work().woven();
+        return field.spread().woven();
     }
 }

@@ -308,7 +308,7 @@ final class PieceWords {
     /** The closed lines of a figure named. */
     private Optional<List<Path>> figure(String[] words) {
         return named(words)
-                .map(figure -> desk.resolved().setOut().work().lines().stream()
+                .map(figure -> desk.resolved().setOut().spread().lines().stream()
                         .filter(l -> l.key().figure().equals(figure))
                         .map(Laid::path)
                         .filter(Path::closed)

@@ -292,7 +292,7 @@ final class SetOutHand implements Hand {
                 .get()
                 .place()
                 .flatMap(at -> KnownPoints.fraction(
-                        desk.resolved().setOut().work().lines(),
+                        desk.resolved().setOut().spread().lines(),
                         at,
                         3 * KnownCatch.CATCH / glass.camera().scale(),
                         share,

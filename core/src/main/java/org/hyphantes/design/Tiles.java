@@ -1,0 +1,45 @@
+package org.hyphantes.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Origin;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.treatment.Cloth;
+import org.hyphantes.weave.StrandKey;
+
+/** Lays the marks of one tile in all places of a cloth. */
+final class Tiles {
+    private static final Origin NONE = Origin.of(new StrandKey("", List.of()));
+
+    private Tiles() {}
+
+    /**
+     * The scene of a cloth: one tile laid many times, and what lies beyond the edge cut off.
+     *
+     * @param drawn the box round the tile
+     */
+    static Scene laid(List<Mark> tile, Box drawn, Cloth cloth, List<String> figures) {
+        List<Mark> laid = new ArrayList<>();
+        List<Box> boxes = new ArrayList<>();
+        for (Point shift : cloth.shifts(drawn)) {
+            Watch.ask();
+            Affine map = Affine.shift(shift);
+            laid.add(Mark.Group.of(Mark.Part.TILE, tile, map, 0, NONE));
+            boxes.add(drawn.map(map));
+        }
+        Optional<Path> edge = cloth.cutTo(drawn);
+        if (edge.isEmpty()) {
+            return new Scene(laid, figures, Box.round(boxes));
+        }
+        Mark.Clip clip = new Mark.Clip(Region.of(edge.get()), laid, NONE);
+        return new Scene(List.of(clip), figures, clip.box());
+    }
+}

@@ -1,0 +1,104 @@
+package org.hyphantes.treatment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.symmetry.Lattice;
+import org.hyphantes.symmetry.Tiling;
+
+/**
+ * A cloth of tiles that are all alike: work on it is that of one tile, which is laid in all of them.
+ *
+ * @param tiling the group and the cells of the pattern
+ * @param closes how many cells across make a tile, and {@code closesDown} how many down: where a weave is the same again
+ * @param columns how many cells across it is, about the one that is drawn in, and {@code rows} how many down
+ */
+public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int rows, ClothEdge edge) {
+    /** The lattice of its tiles. */
+    public Lattice lattice() {
+        return cells().over(closes, closesDown);
+    }
+
+    /** The lattice of its cells. */
+    public Lattice cells() {
+        return tiling.lattice();
+    }
+
+    public boolean isStrip() {
+        return cells().down().isEmpty();
+    }
+
+    /** The first of so many numbers about 0. */
+    private static int first(int count) {
+        return -(count / 2);
+    }
+
+    /** The outline of one tile, that which is drawn in; of a strip from the top of a box to its bottom. */
+    public Path tile(Box strip) {
+        return outline(0, 0, closes, closesDown, strip);
+    }
+
+    /** The outline of one cell. */
+    public Path cell(Box strip) {
+        return outline(0, 0, 1, 1, strip);
+    }
+
+    /** The outline of all of it. */
+    public Path window(Box strip) {
+        return outline(first(columns), first(rows), columns, rows, strip);
+    }
+
+    private Path outline(int column, int row, int wide, int high, Box strip) {
+        Lattice cells = cells();
+        Point corner = tiling.origin();
+        double top = row;
+        double bottom = row + high;
+        if (isStrip()) {
+            // Across a strip nothing repeats: it is as high as what is drawn.
+            double unit = cells.at(0, 1).length();
+            top = (strip.top() - corner.y()) / unit;
+            bottom = Math.max(top + 1e-3, (strip.bottom() - corner.y()) / unit);
+        }
+        return Path.polygon(List.of(
+                corner.plus(cells.at(column, top)),
+                corner.plus(cells.at(column + wide, top)),
+                corner.plus(cells.at(column + wide, bottom)),
+                corner.plus(cells.at(column, bottom))));
+    }
+
+    /** The shifts by which a tile whose drawing has such a box is laid: to all places of the cloth, or to wherever something of it is seen. */
+    public List<Point> shifts(Box drawn) {
+        Lattice tiles = lattice();
+        List<Point> shifts = new ArrayList<>();
+        if (edge == ClothEdge.WHOLE) {
+            for (int row : about(rows, closesDown)) {
+                for (int column : about(columns, closes)) {
+                    shifts.add(tiles.at(column, row));
+                }
+            }
+            return shifts;
+        }
+        Box window = window(drawn).box();
+        for (Lattice.Steps steps : tiles.reaching(drawn, window)) {
+            shifts.add(tiles.shift(steps));
+        }
+        return shifts;
+    }
+
+    /** About how many tiles it has. */
+    public long tiles() {
+        return (long) Math.ceil(columns / (double) closes) * (long) Math.ceil(rows / (double) closesDown);
+    }
+
+    private static List<Integer> about(int cells, int of) {
+        return Tiling.about((cells + of - 1) / of);
+    }
+
+    /** What is seen of it; all of it where nothing is cut off. */
+    public Optional<Path> cutTo(Box drawn) {
+        return edge == ClothEdge.CUT_OFF ? Optional.of(window(drawn)) : Optional.empty();
+    }
+}
