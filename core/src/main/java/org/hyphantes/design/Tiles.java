@@ -16,10 +16,35 @@ import org.hyphantes.treatment.Cloth;
 import org.hyphantes.weave.StrandKey;
 
 /** Lays the marks of one tile in all places of a cloth. */
-final class Tiles {
+public final class Tiles {
     private static final Origin NONE = Origin.of(new StrandKey("", List.of()));
 
     private Tiles() {}
+
+    /** An artwork that is a cloth, as so many of its tiles each way; its own scene where it is none. */
+    public static Scene seen(Artwork artwork, int tiles) {
+        Optional<List<Mark>> tile = tile(artwork.scene().marks());
+        return artwork.work().cloth().isEmpty() || tile.isEmpty()
+                ? artwork.scene()
+                : laid(
+                        tile.get(),
+                        Box.round(tile.get().stream().map(Mark::box).toList())
+                                .with(artwork.work().drawn()),
+                        artwork.work().cloth().get().seen(tiles),
+                        artwork.scene().figures());
+    }
+
+    private static Optional<List<Mark>> tile(List<Mark> marks) {
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Clip clip) {
+                return tile(clip.marks());
+            }
+            if (mark instanceof Mark.Group group && group.part() == Mark.Part.TILE) {
+                return Optional.of(group.marks());
+            }
+        }
+        return Optional.empty();
+    }
 
     /**
      * The scene of a cloth: one tile laid many times, and what lies beyond the edge cut off.

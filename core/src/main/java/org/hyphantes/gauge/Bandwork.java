@@ -1,10 +1,12 @@
 package org.hyphantes.gauge;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -28,6 +30,7 @@ final class Bandwork {
     private final Laying laying;
     private final Weave weave;
     private final List<Snag> snags = new ArrayList<>();
+    private List<Strand> near = List.of();
     private double narrowest = Double.POSITIVE_INFINITY;
     private double deepest;
     private int touching;
@@ -96,8 +99,7 @@ final class Bandwork {
 
     /** Bands of different widths whose ends meet. */
     private void ends() {
-        List<Strand> open =
-                weave.strands().stream().filter(s -> !s.path().closed()).toList();
+        List<Strand> open = weave.strands().stream().filter(s -> !s.isRound()).toList();
         double slack = 100 * weave.projection().tolerance().distance();
         for (int i = 0; i < open.size(); i++) {
             Watch.ask();
@@ -149,16 +151,22 @@ final class Bandwork {
 
     /** Places where bands come near one another beside their crossings. */
     private void gaps(Watch watch) {
-        List<Path> paths = weave.strands().stream().map(Strand::path).toList();
         double limit = design.making().narrowest().value();
         double widest =
                 weave.strands().stream().mapToDouble(Strand::width).max().orElse(0);
-        List<Narrow> all = Narrows.of(paths, widest + NEARLY * limit + 4 * widest, watch);
+        double far = widest + NEARLY * limit + 4 * widest;
+        near = weave.about(far);
+        List<Path> paths = near.stream().map(Strand::path).toList();
+        List<Narrow> all = Narrows.of(paths, far, watch);
+        Set<String> told = new HashSet<>();
         Map<String, List<Found>> families = new LinkedHashMap<>();
         for (Narrow narrow : all) {
             watch.step();
-            Strand a = weave.strands().get(narrow.first());
-            Strand b = weave.strands().get(narrow.second());
+            if (isTold(narrow, told)) {
+                continue;
+            }
+            Strand a = near.get(narrow.first());
+            Strand b = near.get(narrow.second());
             double gap =
                     narrow.gap().distance() - (a.width(narrow.firstPosition()) + b.width(narrow.secondPosition())) / 2;
             if (gap < narrowest && isGround(narrow, paths)) {
@@ -177,12 +185,33 @@ final class Bandwork {
         families.values().stream().limit(MOST_ALIKE).forEach(f -> gap(f, limit));
     }
 
+    /** Whether a narrow place lies in other tiles alone, or was told of another tile. */
+    private boolean isTold(Narrow narrow, Set<String> told) {
+        if (weave.projection().lattice().isEmpty()) {
+            return false;
+        }
+        int own = weave.strands().size();
+        Point home = weave.projection().lattice().get().home(narrow.gap().middle());
+        return narrow.first() >= own && narrow.second() >= own
+                || isCutOff(narrow.first(), narrow.firstPosition())
+                || isCutOff(narrow.second(), narrow.secondPosition())
+                || !told.add(Math.rint(home.x() * 1e4) + " " + Math.rint(home.y() * 1e4));
+    }
+
+    /** Whether a strand only ends at a position because no more of it was looked at. */
+    private boolean isCutOff(int strand, double position) {
+        Path path = near.get(strand).path();
+        boolean ends =
+                strand < weave.strands().size() && !weave.strands().get(strand).isRound();
+        return !path.closed() && !ends && (position <= 1e-9 || position >= path.size() - 1e-9);
+    }
+
     private record Found(Narrow narrow, double gap) {}
 
     private void gap(List<Found> family, double limit) {
         Found first = family.get(0);
-        Strand a = weave.strands().get(first.narrow().first());
-        Strand b = weave.strands().get(first.narrow().second());
+        Strand a = near.get(first.narrow().first());
+        Strand b = near.get(first.narrow().second());
         double apart = first.narrow().gap().distance();
         double narrower = Math.min(a.width(), b.width());
         double wanted = apart - (first.gap() < limit ? limit : NEARLY * limit);
@@ -214,9 +243,9 @@ final class Bandwork {
         for (int s = 0; s < paths.size(); s++) {
             if (s != narrow.first()
                     && s != narrow.second()
-                    && paths.get(s).box().grown(weave.strands().get(s).width()).contains(middle)) {
+                    && paths.get(s).box().grown(near.get(s).width()).contains(middle)) {
                 double away = paths.get(s).at(paths.get(s).nearest(middle)).distance(middle);
-                if (away < weave.strands().get(s).width() / 2) {
+                if (away < near.get(s).width() / 2) {
                     return false;
                 }
             }

@@ -8,6 +8,7 @@ import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.treatment.Cloth;
 import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Projection;
@@ -72,7 +73,7 @@ public record Examined(
         List<Strand> strands = artwork.work().lines().stream()
                 .map(l -> new Strand("", l.key(), l.path(), 0, Ends.BUTT))
                 .toList();
-        return Projection.of(strands, watch);
+        return Projection.of(strands, artwork.work().cloth().map(Cloth::lattice), watch);
     }
 
     /** How a gauge stands by the worst of its snags. */

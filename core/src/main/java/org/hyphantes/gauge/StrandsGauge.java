@@ -6,6 +6,8 @@ import org.hyphantes.design.Artwork;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Laying;
+import org.hyphantes.weave.Strand;
 
 /** How many lines and strands there are, and whether they close. */
 final class StrandsGauge implements Gauge {
@@ -35,7 +37,13 @@ final class StrandsGauge implements Gauge {
         State worst = examined.worst(this);
         List<Path> paths =
                 new ArrayList<>(artwork.work().lines().stream().map(Laid::path).toList());
-        artwork.work().woven().forEach(l -> l.weave().strands().forEach(s -> paths.add(s.path())));
+        int onward = 0;
+        for (Laying laying : artwork.work().woven()) {
+            for (Strand strand : laying.weave().strands()) {
+                paths.add(strand.path());
+                onward += strand.onward().isPresent() ? 1 : 0;
+            }
+        }
         int pieces = artwork.work().mosaics().stream()
                 .mapToInt(i -> i.mosaic().kept().size())
                 .sum();
@@ -45,9 +53,11 @@ final class StrandsGauge implements Gauge {
         if (paths.isEmpty()) {
             return new GaugeReading(this, State.DOES_NOT_APPLY, "none yet");
         }
-        long open = paths.stream().filter(p -> !p.closed()).count();
+        long open = paths.stream().filter(p -> !p.closed()).count() - onward;
         String text = paths.size()
-                + (open == 0 ? ", all closed" : open == paths.size() ? ", all open" : ", " + open + " open");
+                + (onward > 0
+                        ? ", " + onward + " run on" + (open > 0 ? ", " + open + " open" : "")
+                        : open == 0 ? ", all closed" : open == paths.size() ? ", all open" : ", " + open + " open");
         return new GaugeReading(this, worst, text);
     }
 }

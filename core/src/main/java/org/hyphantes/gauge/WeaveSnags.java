@@ -32,6 +32,13 @@ final class WeaveSnags {
         for (Weave.Trouble.Kind kind : Weave.Trouble.Kind.values()) {
             List<Weave.Trouble> alike =
                     weave.troubles().stream().filter(t -> t.kind() == kind).toList();
+            if (kind == Weave.Trouble.Kind.CANNOT_ALTERNATE && !alike.isEmpty()) {
+                Optional<Snag> odd = SeamGauge.odd(laying, alike.size());
+                if (odd.isPresent()) {
+                    snags.add(odd.get());
+                    continue;
+                }
+            }
             for (int i = 0; i < Math.min(alike.size(), MOST_ALIKE); i++) {
                 boolean last = i == MOST_ALIKE - 1 && alike.size() > MOST_ALIKE;
                 String more = last ? " So it is at " + (alike.size() - MOST_ALIKE) + " more places." : "";
@@ -41,7 +48,7 @@ final class WeaveSnags {
         for (Strand strand : weave.strands()) {
             Point start = strand.path().start();
             double gap = start.distance(strand.path().end());
-            if (!strand.path().closed() && gap < NEARLY_CLOSED) {
+            if (!strand.isRound() && gap < NEARLY_CLOSED) {
                 Snag open = Snag.of(
                         StrandsGauge.WORD,
                         State.CHIPPED,
@@ -155,7 +162,7 @@ final class WeaveSnags {
         return weave.order().rhythm() == Rhythm.IN_PAIRS
                 ? "Strand " + strand + " cannot go over and under in pairs: " + set
                 : "Strand " + strand + " goes the same way twice running: " + set
-                        + (weave.strands().stream().allMatch(t -> t.path().closed())
+                        + (weave.strands().stream().allMatch(Strand::isRound)
                                 ? " Mend what meets there without crossing first."
                                 : " An open end lies within their round; move it across a strand, or break a crossing.");
     }

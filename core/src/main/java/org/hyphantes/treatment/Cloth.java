@@ -31,9 +31,15 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
         return cells().down().isEmpty();
     }
 
-    /** The first of so many numbers about 0. */
-    private static int first(int count) {
-        return -(count / 2);
+    /** The first of so many cells about the tile that is drawn in. */
+    private static int first(int count, int of) {
+        return -of * ((count + of - 1) / of / 2);
+    }
+
+    /** The same of so many tiles each way, cut off at their edge. */
+    public Cloth seen(int tiles) {
+        return new Cloth(
+                tiling, closes, closesDown, closes * tiles, isStrip() ? 1 : closesDown * tiles, ClothEdge.CUT_OFF);
     }
 
     /** The outline of one tile, that which is drawn in; of a strip from the top of a box to its bottom. */
@@ -48,7 +54,7 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
 
     /** The outline of all of it. */
     public Path window(Box strip) {
-        return outline(first(columns), first(rows), columns, rows, strip);
+        return outline(first(columns, closes), first(rows, closesDown), columns, rows, strip);
     }
 
     private Path outline(int column, int row, int wide, int high, Box strip) {

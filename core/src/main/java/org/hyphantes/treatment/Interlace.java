@@ -161,7 +161,9 @@ public record Interlace(
                 pins,
                 breaks);
         Optional<Lattice> lattice = work.cloth().map(Cloth::lattice);
-        List<Strand> whole = lattice.map(l -> Joining.of(strands, l)).orElse(strands);
+        List<Strand> whole = lattice.map(
+                        l -> Joining.of(strands, l, (a, b) -> colours.get(a).equals(colours.get(b))))
+                .orElse(strands);
         Optional<Weave> woven = Weave.of(whole, order, work.symmetry(), lattice, surroundings.watch());
         if (woven.isEmpty()) {
             return work;

@@ -7,6 +7,8 @@ package org.hyphantes.treatment;
 public enum Phase {
     /** Lines are laid, repeated and shaped. */
     SETTING_OUT,
+    /** What is set out is laid over a cloth. */
+    REPEAT,
     /** Lines become the strands of a knot or a plait. */
     STRANDS,
     /** Lines become bands. */

@@ -108,12 +108,7 @@ public record Repeat(
 
     @Override
     public Phase phase() {
-        return Phase.SETTING_OUT;
-    }
-
-    @Override
-    public boolean takesAll() {
-        return true;
+        return Phase.REPEAT;
     }
 
     /** The same with one setting put as it is: an {@link Amount}, or a text. */

@@ -60,7 +60,7 @@ public sealed interface Treatment extends Described
     default boolean keepsCloth() {
         return switch (phase()) {
             case STRANDS, BANDS, WEAVE, COLOUR -> true;
-            case SETTING_OUT, PIECES -> false;
+            case SETTING_OUT, REPEAT, PIECES -> false;
         };
     }
 

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
@@ -30,6 +31,7 @@ public final class Joining {
     private final List<Strand> strands;
     private final Lattice lattice;
     private final double tolerance;
+    private final BiPredicate<StrandKey, StrandKey> alike;
 
     /** The end that each end goes on to, by {@link End#number}; -1 for one that goes on to none. */
     private final int[] mates;
@@ -50,8 +52,9 @@ public final class Joining {
 
     private record Cell(long x, long y) {}
 
-    private Joining(List<Strand> strands, Lattice lattice, double tolerance) {
+    private Joining(List<Strand> strands, Lattice lattice, double tolerance, BiPredicate<StrandKey, StrandKey> alike) {
         this.strands = strands;
+        this.alike = alike;
         this.lattice = lattice;
         this.tolerance = tolerance;
         this.mates = new int[2 * strands.size()];
@@ -61,7 +64,12 @@ public final class Joining {
 
     /** The strands as they run over a cloth, lettered anew; one made of several is what the first of them is. */
     public static List<Strand> of(List<Strand> strands, Lattice lattice) {
-        Joining joining = new Joining(strands, lattice, MEETING);
+        return of(strands, lattice, (a, b) -> true);
+    }
+
+    /** The same of strands of which only those go on into one another that are alike, such as of one colour. */
+    public static List<Strand> of(List<Strand> strands, Lattice lattice, BiPredicate<StrandKey, StrandKey> alike) {
+        Joining joining = new Joining(strands, lattice, MEETING, alike);
         joining.mate();
         return joining.followed();
     }
@@ -187,7 +195,8 @@ public final class Joining {
     private boolean isAlike(End a, End b) {
         BandStyle one = strands.get(a.strand()).band();
         BandStyle other = strands.get(b.strand()).band();
-        return one.widths().isEven()
+        return alike.test(strands.get(a.strand()).key(), strands.get(b.strand()).key())
+                && one.widths().isEven()
                 && other.widths().isEven()
                 && Math.abs(one.widths().widest() - other.widths().widest()) <= AS_WIDE
                 && one.lines() == other.lines();

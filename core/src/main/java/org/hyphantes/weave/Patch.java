@@ -69,6 +69,19 @@ final class Patch {
         return patch;
     }
 
+    /** The patch about the strands of a tile, each that goes on and on a curve longer at both ends. */
+    static Patch about(List<Strand> tile, Lattice lattice, double margin) {
+        int[] from = new int[tile.size()];
+        int[] to = new int[tile.size()];
+        for (int s = 0; s < from.length; s++) {
+            int size = tile.get(s).path().size();
+            boolean goesOn = tile.get(s).onward().isPresent();
+            from[s] = goesOn ? -1 : 0;
+            to[s] = goesOn ? size + 1 : size;
+        }
+        return of(tile, lattice, from, to, margin);
+    }
+
     List<Strand> strands() {
         return strands;
     }

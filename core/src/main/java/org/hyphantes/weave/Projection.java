@@ -83,7 +83,7 @@ public final class Projection {
     }
 
     /** The projection of strands of a tile that goes on over a cloth, if there is a lattice. */
-    static Optional<Projection> of(List<Strand> strands, Optional<Lattice> lattice, Watch watch) {
+    public static Optional<Projection> of(List<Strand> strands, Optional<Lattice> lattice, Watch watch) {
         return lattice.isPresent() ? Torus.projection(strands, lattice.get(), watch) : of(strands, watch);
     }
 

@@ -43,15 +43,7 @@ final class Torus {
 
     /** All crossings of the strands of a tile with one another in any tile, each once; empty when they are too many. */
     static Optional<Projection> projection(List<Strand> tile, Lattice lattice, Watch watch) {
-        int[] from = new int[tile.size()];
-        int[] to = new int[tile.size()];
-        for (int s = 0; s < from.length; s++) {
-            int size = tile.get(s).path().size();
-            boolean goesOn = tile.get(s).onward().isPresent();
-            from[s] = goesOn ? -1 : 0;
-            to[s] = goesOn ? size + 1 : size;
-        }
-        Patch patch = Patch.of(tile, lattice, from, to, 0);
+        Patch patch = Patch.about(tile, lattice, 0);
         Optional<Projection> near = Projection.of(patch.strands(), watch);
         if (near.isEmpty()) {
             return Optional.empty();

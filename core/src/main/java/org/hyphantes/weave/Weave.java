@@ -268,6 +268,14 @@ public record Weave(
                 .toList();
     }
 
+    /** The strands, on a cloth a little longer where they go on, and behind them what comes so near (mm) from other tiles. */
+    public List<Strand> about(double near) {
+        return projection
+                .lattice()
+                .map(l -> Patch.about(strands, l, near).strands())
+                .orElse(strands);
+    }
+
     /** The path of a strand that goes on and on over a cloth, for so many laps. */
     public Path laps(Strand strand, int count) {
         Lattice lattice = projection.lattice().orElseThrow();

@@ -82,7 +82,7 @@ public final class Casting {
         int settingOut = group.settingOut();
         for (int i = 0; i < group.recipe().size(); i++) {
             Step step = group.recipe().get(i);
-            boolean done = i < settingOut && step.treatment().phase() == Phase.SETTING_OUT;
+            boolean done = i < settingOut && step.treatment().phase().compareTo(Phase.REPEAT) <= 0;
             recipe.add(done ? step.passed(false) : step.referring(of));
         }
         return group.withMembers(members).withRecipe(recipe);

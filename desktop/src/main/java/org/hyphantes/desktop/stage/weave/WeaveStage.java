@@ -59,6 +59,7 @@ public final class WeaveStage implements Stage {
     @Override
     public boolean shows(Phase phase, Group root) {
         return phase != Phase.SETTING_OUT
+                && phase != Phase.REPEAT
                 && phase != Phase.PIECES
                 && (phase != Phase.COLOUR || root.last(Pieces.class).isEmpty());
     }
