@@ -7,6 +7,7 @@ import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Rhythm;
+import org.hyphantes.weave.Weave;
 
 /** How many crossings there are, and whether each is decided as the rhythm wants it. */
 final class CrossingsGauge implements Gauge {
@@ -56,6 +57,15 @@ final class CrossingsGauge implements Gauge {
                 artwork.work().woven().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.IN_PAIRS);
         boolean hand =
                 artwork.work().woven().stream().anyMatch(l -> l.weave().order().rhythm() == Rhythm.BY_HAND);
+        boolean odd = worst == State.WHOLE
+                && artwork.work().cloth().isPresent()
+                && artwork.work().woven().stream()
+                        .flatMap(l -> l.weave().troubles().stream())
+                        .anyMatch(t -> t.kind() == Weave.Trouble.Kind.CANNOT_ALTERNATE);
+        if (odd) {
+            // The gauge Seam says why.
+            return new GaugeReading(this, State.CHIPPED, woven + ", not in turn over a tile");
+        }
         String how = hand ? " decided" : pairs ? " in pairs" : " alternate";
         String text = sound + " of " + woven + how + (bareCount > 0 ? ", " + bareCount + " not woven" : "");
         return new GaugeReading(this, worst, text);

@@ -27,4 +27,9 @@ public interface Gauge {
     default String title() {
         return Character.toUpperCase(word().charAt(0)) + word().substring(1);
     }
+
+    /** Whether it stands on the rail only where it applies, and not always. */
+    default boolean comesAndGoes() {
+        return false;
+    }
 }

@@ -32,8 +32,13 @@ final class SeamGauge implements Gauge {
     }
 
     @Override
+    public boolean comesAndGoes() {
+        return true;
+    }
+
+    @Override
     public String usual() {
-        return "12 of 12 met";
+        return "12 of 12 met, over meets over";
     }
 
     @Override

@@ -71,11 +71,16 @@ public record Work(
         List<Laying> allWeaves = new ArrayList<>();
         List<Inlay> allMosaics = new ArrayList<>();
         List<Point> shifts = cloth.get().shifts(drawn());
+        Optional<Box> seen = cloth.get().cutTo(drawn()).map(Path::box);
         for (int k = 0; k < shifts.size(); k++) {
             Watch.ask();
             Affine map = Affine.shift(shifts.get(k));
             for (Laid line : lines) {
-                allLines.add(line.mapped(map, line.key().copy(k)));
+                Laid there = line.mapped(map, line.key().copy(k));
+                double width = line.band().map(b -> b.widths().widest()).orElse(0.0);
+                if (seen.isEmpty() || there.path().box().grown(width / 2).meets(seen.get())) {
+                    allLines.add(there);
+                }
             }
             weaves.forEach(w -> allWeaves.add(w.carried(map)));
             mosaics.forEach(m -> allMosaics.add(m.carried(map)));

@@ -223,7 +223,7 @@ public final class Frame extends Pane {
         double wing = w > Habits.of(WIDE) ? Habits.of(300) : Habits.of(232);
         double bar = Habits.of(MENU);
         double top = bar + Habits.of(STRIP);
-        double below = GaugeRail.rows(w) * Habits.of(RAIL);
+        double below = rail.rows(w) * Habits.of(RAIL);
         // There is room for two lines, so that the field stays where it is; only a third makes it give way.
         double room = Habits.of(WORDING);
         double sentence = Math.max(room, Math.min(room + Habits.of(60), Math.ceil(wording.prefHeight(w))));

@@ -8,7 +8,7 @@ import org.hyphantes.desktop.desk.View;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.desktop.stage.handover.HandOver;
 import org.hyphantes.desktop.stage.pieces.PiecesStage;
-import org.hyphantes.desktop.stage.repeat.Repeat;
+import org.hyphantes.desktop.stage.repeat.RepeatStage;
 import org.hyphantes.desktop.stage.setout.SetOut;
 import org.hyphantes.desktop.stage.weave.WeaveStage;
 import org.hyphantes.treatment.Phase;
@@ -16,7 +16,7 @@ import org.hyphantes.treatment.Phase;
 /** All stages there are, in the order of their keys, and how one of them is brought into the field. */
 public final class Stages implements Gallery {
     public static final List<Stage> EACH =
-            List.of(new SetOut(), new WeaveStage(), new PiecesStage(), new Repeat(), new HandOver());
+            List.of(new SetOut(), new WeaveStage(), new PiecesStage(), new RepeatStage(), new HandOver());
 
     private static Stage of(String id) {
         return EACH.stream().filter(s -> s.id().equals(id)).findFirst().orElse(EACH.get(0));

@@ -224,12 +224,8 @@ class RecipeWindowTest extends WindowFixture {
 
     @Test
     void stagesNotYetHereSaySoAndChangeNothing(FxRobot robot) {
-        robot.type(KeyCode.F5);
-        eventually(() -> assertThat(message(robot)).isEqualTo("Repeat is not in this version yet."));
         robot.type(KeyCode.F6);
         eventually(() -> assertThat(message(robot)).isEqualTo("Hand over is not in this version yet."));
-        click(robot, "#corner-repeat");
-        eventually(() -> assertThat(message(robot)).isEqualTo("Repeat is not in this version yet."));
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
         click(robot, "#corner-set-out");
         eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));

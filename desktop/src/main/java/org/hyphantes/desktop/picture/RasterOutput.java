@@ -9,8 +9,7 @@ import java.awt.RadialGradientPaint;
 import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
-import java.util.ArrayDeque;
-import java.util.Deque;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -39,7 +38,8 @@ final class RasterOutput implements Output {
     private final Graphics2D graphics;
     private final Affine pixels;
     private final double scale;
-    private final Deque<Shape> clips = new ArrayDeque<>();
+    /** The clips before the present one, the outermost first; null for none. */
+    private final List<Shape> clips = new ArrayList<>();
 
     /** @param camera over the raster */
     RasterOutput(Graphics2D graphics, Camera camera) {
@@ -180,12 +180,12 @@ final class RasterOutput implements Output {
 
     @Override
     public void clip(Region within, Affine map) {
-        clips.push(graphics.getClip());
+        clips.add(graphics.getClip());
         graphics.clip(traced(map, t -> t.trace(within)));
     }
 
     @Override
     public void unclip() {
-        graphics.setClip(clips.pop());
+        graphics.setClip(clips.remove(clips.size() - 1));
     }
 }

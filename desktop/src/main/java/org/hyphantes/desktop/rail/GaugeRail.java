@@ -52,6 +52,11 @@ public final class GaugeRail extends Pane {
     /** The width, at the usual size of words, from which on all stands in one row. */
     private static final double ONE_ROW = 1270;
 
+    /** So many gauges stand in that row, and how much wider it is for another. */
+    private static final int USUAL = 5;
+
+    private static final double ANOTHER = 190;
+
     private final HBox lower;
     private final Region reaching;
     private final Region where;
@@ -141,8 +146,9 @@ public final class GaugeRail extends Pane {
     }
 
     /** How many rows it needs in a width: what is at hand stands below the gauges where it has no room beside them. */
-    public static int rows(double width) {
-        return width < Habits.of(ONE_ROW) ? 2 : 1;
+    public int rows(double width) {
+        double more = Habits.of(ANOTHER) * Math.max(0, gauges.getChildren().size() - USUAL);
+        return width < Habits.of(ONE_ROW) + more ? 2 : 1;
     }
 
     @Override
@@ -181,8 +187,16 @@ public final class GaugeRail extends Pane {
                 || shownDark != desk.view().dark()) {
             shown = resolved.inspection().readings();
             shownDark = desk.view().dark();
+            int before = gauges.getChildren().size();
             gauges.getChildren()
-                    .setAll(shown.stream().map(r -> gauge(r, palette)).toList());
+                    .setAll(shown.stream()
+                            .filter(r -> r.state() != State.DOES_NOT_APPLY
+                                    || !r.gauge().comesAndGoes())
+                            .map(r -> gauge(r, palette))
+                            .toList());
+            if (before != gauges.getChildren().size() && getParent() != null) {
+                getParent().requestLayout();
+            }
         }
         whole.setText(snags.words().isEmpty() ? "No snags." : snags.words());
         snag.setText(resolved.inspection().snags().isEmpty() ? "No snags." : snags.words());

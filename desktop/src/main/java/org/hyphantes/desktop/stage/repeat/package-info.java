@@ -1,2 +1,2 @@
-/** Repeat: named and given its place, to be filled in a later version. */
+/** Repeat: one tile among its copies, its size and group, and its seams. */
 package org.hyphantes.desktop.stage.repeat;

@@ -1,0 +1,182 @@
+package org.hyphantes.desktop.stage.repeat;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.hyphantes.desktop.act.RepeatActs;
+import org.hyphantes.desktop.background.Unhurried;
+import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.desktop.picture.Tracer;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Entry;
+import org.hyphantes.symmetry.Lattice;
+import org.hyphantes.symmetry.RepeatGroup;
+import org.hyphantes.symmetry.Tiling;
+import org.hyphantes.treatment.Laid;
+import org.hyphantes.treatment.Repeat;
+
+/** All groups, by their turns, each a small tile drawn with the motif in hand; one is chosen by a click or Enter. */
+final class GroupsCard extends BorderPane {
+    private static final double WIDE = 38;
+    private static final double HIGH = 26;
+
+    /** So many cells of a pattern are seen on a small tile. */
+    private static final double CELLS = 2;
+
+    /** Of a motif of more lines only so many are drawn small. */
+    private static final int MOST = 60;
+
+    /** By the highest order of turning; after them the friezes. */
+    private static final Map<String, List<RepeatGroup>> ROWS = rows();
+
+    private final Desk desk;
+    private final RepeatActs acts;
+    private final Map<RepeatGroup, Button> tiles = new EnumMap<>(RepeatGroup.class);
+    private List<Path> motif = List.of();
+    private Repeat shown;
+    private boolean dark;
+
+    GroupsCard(Desk desk) {
+        this.desk = desk;
+        this.acts = new RepeatActs(desk);
+        setId("groups-card");
+        getStyleClass().add("card");
+        Label title = new Label("Turns");
+        title.getStyleClass().add("title");
+        setTop(title);
+        VBox rows = new VBox(5);
+        rows.setPadding(new Insets(4, 0, 0, 0));
+        ROWS.forEach((name, groups) -> {
+            Label turns = new Label(name);
+            turns.getStyleClass().add("second");
+            turns.setMinWidth(12);
+            FlowPane flow = new FlowPane(2, 2);
+            flow.setPrefWrapLength(190);
+            groups.forEach(g -> flow.getChildren().add(tile(g)));
+            HBox row = new HBox(3, turns, flow);
+            row.setAlignment(Pos.TOP_LEFT);
+            rows.getChildren().add(row);
+        });
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare-scroll");
+        setCenter(scroll);
+        Unhurried unhurried = new Unhurried(this::refresh);
+        desk.resolvedProperty().addListener(o -> unhurried.wish());
+        desk.viewProperty().addListener(o -> unhurried.wish());
+        refresh();
+    }
+
+    private static Map<String, List<RepeatGroup>> rows() {
+        Map<String, List<RepeatGroup>> rows = new java.util.LinkedHashMap<>();
+        rows.put("1", List.of(RepeatGroup.P1, RepeatGroup.PM, RepeatGroup.PG, RepeatGroup.CM));
+        rows.put("2", List.of(RepeatGroup.P2, RepeatGroup.P2MM, RepeatGroup.P2MG, RepeatGroup.P2GG, RepeatGroup.C2MM));
+        rows.put("3", List.of(RepeatGroup.P3, RepeatGroup.P3M1, RepeatGroup.P31M));
+        rows.put("4", List.of(RepeatGroup.P4, RepeatGroup.P4MM, RepeatGroup.P4GM));
+        rows.put("6", List.of(RepeatGroup.P6, RepeatGroup.P6MM));
+        rows.put(
+                "\u2194",
+                List.of(
+                        RepeatGroup.FRIEZE_P1,
+                        RepeatGroup.FRIEZE_P211,
+                        RepeatGroup.FRIEZE_P1M1,
+                        RepeatGroup.FRIEZE_P11M,
+                        RepeatGroup.FRIEZE_P11G,
+                        RepeatGroup.FRIEZE_P2MM,
+                        RepeatGroup.FRIEZE_P2MG));
+        return rows;
+    }
+
+    private Button tile(RepeatGroup group) {
+        String word = Entry.word(group);
+        Button tile = new Button(word.replace("frieze ", ""), new Canvas(WIDE, HIGH));
+        tile.setId("group-" + word.replace(' ', '-'));
+        tile.setContentDisplay(ContentDisplay.TOP);
+        tile.getStyleClass().add("group-tile");
+        tile.setTooltip(new Tooltip("Repeat by " + word));
+        tile.setAccessibleText("Repeat by " + word);
+        tile.setOnAction(e -> acts.group(group));
+        tiles.put(group, tile);
+        return tile;
+    }
+
+    private void refresh() {
+        if (desk.resolved() == null) {
+            return;
+        }
+        Optional<Repeat> repeat = acts.repeat();
+        List<Path> lines = desk.resolved().setOut().work().lines().stream()
+                .filter(l -> repeat.isEmpty()
+                        || desk.resolved().setOut().work().cloth().isEmpty()
+                        || l.key().outermost() == 0)
+                .limit(MOST)
+                .map(Laid::path)
+                .toList();
+        Repeat now = repeat.orElseGet(() -> fitted(lines));
+        if (lines.equals(motif) && now.equals(shown) && dark == desk.view().dark()) {
+            return;
+        }
+        motif = lines;
+        shown = now;
+        dark = desk.view().dark();
+        tiles.forEach((group, tile) -> {
+            draw((Canvas) tile.getGraphic(), group);
+            tile.pseudoClassStateChanged(
+                    javafx.css.PseudoClass.getPseudoClass("chosen"),
+                    repeat.isPresent() && repeat.get().group() == group);
+        });
+    }
+
+    /** A repeat whose cells hold the lines, while there is none yet. */
+    private static Repeat fitted(List<Path> lines) {
+        Box box = Box.round(lines.stream().map(Path::box).toList());
+        double wide = Math.max(1, 1.4 * Math.max(box.width(), box.height()));
+        return Repeat.STARTING.with("width", Amount.of(wide)).with("height", Amount.of(wide));
+    }
+
+    private void draw(Canvas canvas, RepeatGroup group) {
+        Palette palette = Palette.of(dark);
+        GraphicsContext gc = canvas.getGraphicsContext2D();
+        gc.setFill(palette.paper());
+        gc.fillRect(0, 0, WIDE, HIGH);
+        Tiling tiling = shown.with("group", Entry.word(group)).tiling();
+        Lattice lattice = tiling.lattice();
+        Point centre = tiling.origin().plus(lattice.at(0.5, lattice.down().isEmpty() ? 0 : 0.5));
+        double scale = WIDE / (CELLS * lattice.across().length());
+        Camera camera = new Camera(WIDE, HIGH, centre, scale);
+        Box seen = camera.seen();
+        Tracer tracer = new Tracer(gc, camera);
+        gc.setStroke(palette.ink());
+        gc.setLineWidth(0.8);
+        gc.beginPath();
+        for (Affine map : tiling.tile(1, 1)) {
+            for (Path path : motif) {
+                Path there = path.map(map);
+                for (Lattice.Steps steps : lattice.reaching(there.box(), seen)) {
+                    tracer.trace(there.map(Affine.shift(lattice.shift(steps))));
+                }
+            }
+        }
+        gc.stroke();
+    }
+}

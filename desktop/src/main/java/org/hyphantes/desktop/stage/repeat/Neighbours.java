@@ -1,0 +1,22 @@
+package org.hyphantes.desktop.stage.repeat;
+
+/** How the copies of a tile beside it are seen. */
+enum Neighbours {
+    FULL("Neighbours full."),
+    PALE("Neighbours pale."),
+    HIDDEN("Neighbours hidden.");
+
+    private final String words;
+
+    Neighbours(String words) {
+        this.words = words;
+    }
+
+    String words() {
+        return words;
+    }
+
+    Neighbours next() {
+        return values()[(ordinal() + 1) % values().length];
+    }
+}
