@@ -36,7 +36,10 @@ final class Runs {
         if (strand.onward().isPresent() && to <= from) {
             // Over the seam it goes on by the next lap.
             return new Run(
-                    weave.laps(strand, 2), from, to + total, strand.band().widths());
+                    strand.laps(weave.projection().lattice().orElseThrow(), 2),
+                    from,
+                    to + total,
+                    strand.band().widths());
         }
         return new Run(
                 strand.path(),

@@ -173,11 +173,23 @@ public final class Seams {
         return place.plus(lattice.at(Math.rint(parts.x()), down));
     }
 
+    /** Whether a place lies on the border of any tile: rows of them run level, or columns upright. */
     private boolean isOnSeam(Point place) {
-        Point corner = tile.start();
-        Point parts = lattice.parts(place.minus(corner));
-        double slack = 1e-6;
-        return Math.abs(parts.x() - Math.rint(parts.x())) < slack
-                || lattice.down().isPresent() && Math.abs(parts.y() - Math.rint(parts.y())) < slack;
+        Box box = tile.box();
+        double x = (place.x() - box.left()) / box.width();
+        double y = (place.y() - box.top()) / box.height();
+        Point across = lattice.at(1, 0);
+        Point down = lattice.at(0, 1);
+        if (lattice.down().isEmpty()) {
+            return isWhole(x);
+        }
+        boolean level = Math.abs(across.y()) < 1e-9 * across.length();
+        return level
+                ? isWhole(y) || isWhole(x - Math.floor(y) * down.x() / box.width())
+                : isWhole(x) || isWhole(y - Math.floor(x) * across.y() / box.height());
+    }
+
+    private static boolean isWhole(double number) {
+        return Math.abs(number - Math.rint(number)) < 1e-6;
     }
 }

@@ -47,9 +47,9 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
         return outline(0, 0, closes, closesDown, strip);
     }
 
-    /** The outline of one cell. */
-    public Path cell(Box strip) {
-        return outline(0, 0, 1, 1, strip);
+    /** The outline of a cell of that tile. */
+    public Path cell(int column, int row, Box strip) {
+        return outline(column, row, 1, 1, strip);
     }
 
     /** The outline of all of it. */
@@ -57,22 +57,20 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
         return outline(first(columns, closes), first(rows, closesDown), columns, rows, strip);
     }
 
+    /**
+     * So many cells as an upright rectangle, whatever their lattice: as large as they are, and as all of them laid by their shifts it
+     * covers the plane once.
+     */
     private Path outline(int column, int row, int wide, int high, Box strip) {
-        Lattice cells = cells();
         Point corner = tiling.origin();
-        double top = row;
-        double bottom = row + high;
-        if (isStrip()) {
-            // Across a strip nothing repeats: it is as high as what is drawn.
-            double unit = cells.at(0, 1).length();
-            top = (strip.top() - corner.y()) / unit;
-            bottom = Math.max(top + 1e-3, (strip.bottom() - corner.y()) / unit);
-        }
+        double width = Math.abs(tiling.across().x());
+        double height = Math.abs(tiling.down().y());
+        double left = corner.x() + column * width;
+        double top = isStrip() ? strip.top() : corner.y() + row * height;
+        double bottom = isStrip() ? Math.max(top + 1e-3, strip.bottom()) : top + high * height;
+        double right = left + wide * width;
         return Path.polygon(List.of(
-                corner.plus(cells.at(column, top)),
-                corner.plus(cells.at(column + wide, top)),
-                corner.plus(cells.at(column + wide, bottom)),
-                corner.plus(cells.at(column, bottom))));
+                new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom)));
     }
 
     /** The shifts by which a tile whose drawing has such a box is laid: to all places of the cloth, or to wherever something of it is seen. */

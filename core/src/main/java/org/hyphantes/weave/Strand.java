@@ -1,8 +1,13 @@
 package org.hyphantes.weave;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
 import org.hyphantes.symmetry.Lattice;
@@ -25,6 +30,16 @@ public record Strand(String name, StrandKey key, Path path, BandStyle band, Opti
     /** Whether it has no end: it is closed, or goes on and on over a cloth. */
     public boolean isRound() {
         return path.closed() || onward.isPresent();
+    }
+
+    /** The path of one that goes on and on over a cloth, for so many laps. */
+    public Path laps(Lattice lattice, int count) {
+        List<Curve> curves = new ArrayList<>();
+        for (int lap = 0; lap < count; lap++) {
+            Point by = lattice.shift(onward.orElseThrow().times(lap));
+            curves.addAll(path.map(Affine.shift(by)).curves());
+        }
+        return new Path(curves, false);
     }
 
     Strand lettered(String letter) {

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.hyphantes.geometry.Affine;
-import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
@@ -274,17 +272,6 @@ public record Weave(
                 .lattice()
                 .map(l -> Patch.about(strands, l, near).strands())
                 .orElse(strands);
-    }
-
-    /** The path of a strand that goes on and on over a cloth, for so many laps. */
-    public Path laps(Strand strand, int count) {
-        Lattice lattice = projection.lattice().orElseThrow();
-        List<Curve> curves = new ArrayList<>();
-        for (int lap = 0; lap < count; lap++) {
-            Point by = lattice.shift(strand.onward().orElseThrow().times(lap));
-            curves.addAll(strand.path().map(Affine.shift(by)).curves());
-        }
-        return new Path(curves, false);
     }
 
     /** Along a strand from its start: whether each passage goes over. */

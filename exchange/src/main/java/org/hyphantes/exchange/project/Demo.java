@@ -20,7 +20,10 @@ public enum Demo {
     GUNWALE("Gunwale", "a frame of plait"),
     TOWPATH("Towpath", "a plait along a rounded box"),
     LONG_SPLICE("Long Splice", "two waves that taper"),
-    LANTERN_SCREEN("Lantern Screen", "a star in pieces, two of its rings dropped");
+    LANTERN_SCREEN("Lantern Screen", "a star in pieces, two of its rings dropped"),
+    SLACK_WATER_TILE("Slack Water Tile", "three waves each way, woven across the seams of a tile"),
+    EEL_TRAP("Eel Trap", "one line, woven in three directions by a group with sixths of a turn"),
+    CROWFOOT("Crowfoot", "leaves through a ring, in a half-drop");
 
     private final String title;
     private final String what;

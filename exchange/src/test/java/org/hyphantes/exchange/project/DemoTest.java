@@ -32,7 +32,10 @@ class DemoTest {
             Demo.QUERN, new int[] {4, 36});
 
     @ParameterizedTest
-    @EnumSource(value = Demo.class, mode = EnumSource.Mode.EXCLUDE, names = "LANTERN_SCREEN")
+    @EnumSource(
+            value = Demo.class,
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"LANTERN_SCREEN", "SLACK_WATER_TILE", "EEL_TRAP", "CROWFOOT"})
     void everyDemoIsSoundAndHasTheStrandsItShould(Demo demo) {
         Design design = demo.design();
         assertThat(design.name()).isEqualTo(demo.title());
@@ -66,6 +69,42 @@ class DemoTest {
         assertThat(inspection.reading("narrowest").state()).isEqualTo(State.WHOLE);
         String json = new Report(design, artwork).json();
         assertThat(json).contains("\"state\":\"loose\"");
+    }
+
+    /** Three waves each way are odd; over two by two tiles, or with a fourth wave, they close. */
+    @Test
+    void slackWaterIsOddAndIsMended() {
+        Design design = Demo.SLACK_WATER_TILE.design();
+        Artwork artwork = new Resolver().resolve(design);
+        Inspection inspection = Inspection.of(design, artwork);
+        assertThat(inspection.reading("seam").state()).isEqualTo(State.BROKEN);
+        assertThat(inspection.snags()).hasSize(1);
+        assertThat(inspection.snags().get(0).words()).startsWith("Over meets over on 6 of 6 strands");
+        assertThat(inspection.snags().get(0).offer()).isEqualTo("Close the weave over 2 by 2 tiles");
+        Design mended = inspection.snags().get(0).mend().orElseThrow().of(design);
+        Artwork closed = new Resolver().resolve(mended);
+        assertThat(closed.work().weaves().get(0).weave().alternates()).isTrue();
+        assertThat(closed.work().weaves().get(0).weave().crossings()).hasSize(36);
+        assertThat(Inspection.of(mended, closed).snags()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Demo.class,
+            mode = EnumSource.Mode.INCLUDE,
+            names = {"EEL_TRAP", "CROWFOOT"})
+    void clothsAreSoundAndMetAtEverySeam(Demo demo) {
+        Design design = demo.design();
+        assertThat(design.name()).isEqualTo(demo.title());
+        Artwork artwork = new Resolver().resolve(design);
+        Weave weave = artwork.work().weaves().get(0).weave();
+        // Three lines of a lattice cross in two points a cell each, each line and its turn by half: 12; each leaf
+        // crosses the ring twice: 6.
+        assertThat(weave.crossings()).hasSize(demo == Demo.EEL_TRAP ? 12 : 6);
+        assertThat(weave.alternates()).isTrue();
+        Inspection inspection = Inspection.of(design, artwork);
+        assertThat(inspection.reading("seam").state()).isEqualTo(State.WHOLE);
+        assertThat(inspection.readings()).noneMatch(r -> r.state() == State.BROKEN);
     }
 
     /** An id that begins like a formula is none in the table of pieces. */

@@ -130,11 +130,10 @@ final class RepeatHand implements Hand {
         desk.ghostProperty().get().ifPresent(snags::ghost);
         TileMarks marks = new TileMarks(sheet);
         cloth().ifPresent(cloth -> {
-            Path border = cloth.tile(drawn());
             if (symbols) {
-                marks.symbols(GroupElements.of(cloth.tiling()), cloth.cell(drawn()));
+                marks.symbols(GroupElements.of(cloth.tiling()), cell(cloth));
             }
-            marks.tile(border, cloth.cell(drawn()), cloth);
+            marks.tile(cloth, drawn());
             marks.seams(seams);
         });
         snags.flags(desk.resolved().inspection().snags());
@@ -147,6 +146,19 @@ final class RepeatHand implements Hand {
                 glass.label(words(mark), mark.place(), 18);
             });
         }
+    }
+
+    /** The cell of the lattice itself, as its group is drawn in. */
+    private Path cell(Cloth cloth) {
+        Point corner = cloth.tiling().origin();
+        Point down = cloth.isStrip()
+                ? new Point(0, cloth.tile(drawn()).box().height())
+                : cloth.cells().at(0, 1);
+        Point from = cloth.isStrip()
+                ? new Point(corner.x(), cloth.tile(drawn()).box().top())
+                : corner;
+        Point across = cloth.cells().at(1, 0);
+        return Path.polygon(List.of(from, from.plus(across), from.plus(across).plus(down), from.plus(down)));
     }
 
     /** The seam mark that the pointer or the needle is at. */

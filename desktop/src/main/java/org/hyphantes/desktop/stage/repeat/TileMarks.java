@@ -8,6 +8,7 @@ import javafx.scene.shape.ArcType;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.stage.Sheet;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.seam.SeamMark;
@@ -30,24 +31,25 @@ final class TileMarks {
     }
 
     /** The border of the tile, that of its cells within it, and the grips at its sides and corners. */
-    void tile(Path tile, Path cell, Cloth cloth) {
+    void tile(Cloth cloth, Box drawn) {
+        Path tile = cloth.tile(drawn);
         gc.setLineDashes(3, 3);
         gc.setLineWidth(1);
         gc.setStroke(palette.secondInk());
         for (int column = 0; column < cloth.closes(); column++) {
             for (int row = 0; row < cloth.closesDown(); row++) {
                 if (column > 0 || row > 0) {
-                    outline(cell, cloth.cells().at(column, row));
+                    outline(cloth.cell(column, row, drawn));
                 }
             }
         }
         gc.setLineDashes();
         gc.setStroke(palette.paper());
         gc.setLineWidth(4);
-        outline(tile, Point.ORIGIN);
+        outline(tile);
         gc.setStroke(palette.ink());
         gc.setLineWidth(1.5);
-        outline(tile, Point.ORIGIN);
+        outline(tile);
         for (Point grip : grips(tile, camera)) {
             double x = grip.x();
             double y = grip.y();
@@ -74,10 +76,10 @@ final class TileMarks {
         return middle.plus(middle.minus(centre).unit().times(ASIDE));
     }
 
-    private void outline(Path path, Point by) {
+    private void outline(Path path) {
         gc.beginPath();
         for (int i = 0; i < path.size(); i++) {
-            Point corner = path.at(i).plus(by);
+            Point corner = path.at(i);
             if (i == 0) {
                 gc.moveTo(camera.x(corner), camera.y(corner));
             } else {
