@@ -55,13 +55,16 @@ public final class FrameTimes extends Application {
                     case "rosette" -> RingDesigns.rosette();
                     case "pieces" -> RingDesigns.pieces(0);
                     case "along" -> RingDesigns.along(1000);
+                    case "cloth" -> RingDesigns.cloth(5, 5);
                     case "jointed" -> RingDesigns.pieces(0.1);
                     default -> RingDesigns.ofCrossings(Integer.parseInt(size));
                 });
         if (!desk.root().last(Pieces.class).isEmpty()) {
             desk.open("pieces");
         }
-        double radius = Character.isDigit(size.charAt(0)) || size.equals("along") ? RingDesigns.RADIUS : 39;
+        double radius = Character.isDigit(size.charAt(0)) || size.equals("along") || size.equals("cloth")
+                ? RingDesigns.RADIUS
+                : 39;
         frame = 0;
         times.clear();
         new AnimationTimer() {

@@ -7,8 +7,11 @@ import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Material;
+import org.hyphantes.design.Member;
 import org.hyphantes.design.Step;
 import org.hyphantes.figure.Circle;
+import org.hyphantes.geometry.Angle;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Unit;
@@ -16,6 +19,7 @@ import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Pieces;
+import org.hyphantes.treatment.Repeat;
 import org.hyphantes.treatment.Turn;
 
 /** Woven rings of circles, each crossing its two neighbours twice, on a seat that grows with their number. */
@@ -82,6 +86,32 @@ final class RingDesigns {
         Colouring along = Colouring.STARTING.with("fill", "along").with("towards", Amount.of(8));
         recipe.add(new Step(true, along));
         return ring.withRoot(ring.root().withRecipe(recipe));
+    }
+
+    /** A cloth of so many tiles each way, of so many circles each way, each of which crosses its four neighbours twice. */
+    static Design cloth(int circles, int tiles) {
+        List<Member> members = new ArrayList<>();
+        for (int i = 0; i < circles * circles; i++) {
+            Point centre = new Point(20 * (i % circles + 0.3), 20 * (i / circles + 0.6));
+            members.add(new Figure(
+                    "circle-" + (i + 1),
+                    "Circle " + (i + 1),
+                    new Circle(Amount.of(RADIUS), Amount.of(centre.length()), Amount.of(Angle.bearing(centre)))));
+        }
+        Repeat repeat = Repeat.STARTING
+                .with("width", Amount.of(20 * circles))
+                .with("height", Amount.of(20 * circles))
+                .with("columns", Amount.of(tiles))
+                .with("rows", Amount.of(tiles));
+        Group root = new Group(
+                "design",
+                "Cloth",
+                members,
+                List.of(
+                        new Step(true, repeat),
+                        new Step(true, Band.of(Amount.of(2), Ends.BUTT)),
+                        new Step(true, Interlace.STARTING)));
+        return new Design("Cloth", Unit.MM, Material.PRINT, Map.of(), root);
     }
 
     static Design withRadius(Design design, double radius) {

@@ -60,7 +60,10 @@ public final class Artwork {
 
     /** The centre lines alone, depicted as lines. */
     public Scene lines() {
-        return Depiction.lines(spread(), scene.figures());
+        Scene lines = Depiction.lines(work, scene.figures());
+        return work.cloth()
+                .map(cloth -> Tiles.laid(lines.marks(), lines.box(), cloth, scene.figures(), false))
+                .orElse(lines);
     }
 
     /** The box round all centre lines and marks (mm). */

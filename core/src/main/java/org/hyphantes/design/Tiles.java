@@ -52,6 +52,11 @@ public final class Tiles {
      * @param drawn the box round the tile
      */
     static Scene laid(List<Mark> tile, Box drawn, Cloth cloth, List<String> figures) {
+        return laid(tile, drawn, cloth, figures, true);
+    }
+
+    /** @param cut whether what lies beyond the edge is cut off */
+    static Scene laid(List<Mark> tile, Box drawn, Cloth cloth, List<String> figures, boolean cut) {
         List<Mark> laid = new ArrayList<>();
         List<Box> boxes = new ArrayList<>();
         for (Point shift : cloth.shifts(drawn)) {
@@ -61,7 +66,7 @@ public final class Tiles {
             boxes.add(drawn.map(map));
         }
         Optional<Path> edge = cloth.cutTo(drawn);
-        if (edge.isEmpty()) {
+        if (edge.isEmpty() || !cut) {
             return new Scene(laid, figures, Box.round(boxes));
         }
         Mark.Clip clip = new Mark.Clip(Region.of(edge.get()), laid, NONE);

@@ -84,8 +84,8 @@ final class SeamMends {
                     continue;
                 }
                 Point goal = to == null ? beyond(line.path(), last) : end.plus(to.minus(from));
-                Affine back = maps.get(line.key().outermost()).inverse();
-                Optional<Form> form = ended(figure.get().form(), back.of(end), back.of(goal));
+                Affine map = maps.get(line.key().outermost());
+                Optional<Form> form = ended(figure.get().form(), map, end, goal);
                 if (form.isPresent()) {
                     return new Subject.OfFigure(group.id(), figure.get().id()).put(design, form.get());
                 }
@@ -108,11 +108,15 @@ final class SeamMends {
         return other.plus(cloth.lattice().at(across, down));
     }
 
-    /** A form whose end at one place lies at another; empty for one that has no ends to be moved. */
-    private static Optional<Form> ended(Form form, Point from, Point to) {
+    /** A form whose end, laid by a map and any number of tiles, lies at another place; empty for one that has no ends to be moved. */
+    private Optional<Form> ended(Form form, Affine map, Point from, Point to) {
         if (form instanceof Ended ended) {
-            boolean start = ended.start().distance(from) < ended.end().distance(from);
-            return Optional.of(ended.ended(start ? to : ended.start(), start ? ended.end() : to));
+            if (isThere(map.of(ended.start()), from)) {
+                return Optional.of(ended.ended(moved(ended.start(), map, from, to), ended.end()));
+            }
+            return isThere(map.of(ended.end()), from)
+                    ? Optional.of(ended.ended(ended.start(), moved(ended.end(), map, from, to)))
+                    : Optional.empty();
         }
         if (form instanceof Drawn drawn) {
             List<Path> paths = new ArrayList<>(drawn.paths());
@@ -120,13 +124,21 @@ final class SeamMends {
                 Path path = paths.get(i);
                 for (int point : new int[] {0, path.size()}) {
                     Point there = point == 0 ? path.start() : path.end();
-                    if (!path.closed() && there.distance(from) < 1e-4) {
-                        paths.set(i, Reshaping.moved(path, point, to));
+                    if (!path.closed() && isThere(map.of(there), from)) {
+                        paths.set(i, Reshaping.moved(path, point, moved(there, map, from, to)));
                         return Optional.of(Drawn.of(paths));
                     }
                 }
             }
         }
         return Optional.empty();
+    }
+
+    private boolean isThere(Point laid, Point place) {
+        return cloth.lattice().apart(laid, place) <= 2 * Joining.MEETING;
+    }
+
+    private static Point moved(Point end, Affine map, Point from, Point to) {
+        return end.plus(map.inverse().ofDirection(to.minus(from)));
     }
 }

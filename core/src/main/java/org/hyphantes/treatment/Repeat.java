@@ -169,20 +169,32 @@ public record Repeat(
         List<Laying> weaves = new ArrayList<>();
         List<Inlay> mosaics = new ArrayList<>();
         Distinct distinct = new Distinct(10 * work.tolerance().distance());
+        Point middle = work.drawn().centre();
         for (int k = 0; k < maps.size(); k++) {
             surroundings.watch().step();
             Affine map = maps.get(k);
             for (Laid line : work.lines()) {
-                Laid there = line.mapped(map, line.key().copy(k));
+                Laid there = line.mapped(
+                        k == 0 ? map : home(map, line.path().box().centre(), cloth),
+                        line.key().copy(k));
                 if (isNew(there.path(), cloth.lattice(), distinct)) {
                     lines.add(there);
                 }
             }
-            work.weaves().forEach(w -> weaves.add(w.carried(map)));
-            work.mosaics().forEach(m -> mosaics.add(m.carried(map)));
+            Affine whole = k == 0 ? map : home(map, middle, cloth);
+            work.weaves().forEach(w -> weaves.add(w.carried(whole)));
+            work.mosaics().forEach(m -> mosaics.add(m.carried(whole)));
         }
         Symmetry symmetry = new Symmetry(Optional.empty(), Optional.empty(), maps.subList(1, maps.size()));
         return new Work(lines, weaves, mosaics, symmetry, Optional.of(cloth));
+    }
+
+    /** A map moved by whole tiles, so that it lays a middle in the tile that is drawn in. */
+    private static Affine home(Affine map, Point middle, Cloth cloth) {
+        Lattice lattice = cloth.lattice();
+        Point from = cloth.tiling().origin();
+        Point there = map.of(middle).minus(from);
+        return Affine.shift(lattice.home(there).minus(there)).after(map);
     }
 
     /** Whether a line lies upon none that was laid before, in any tile. */

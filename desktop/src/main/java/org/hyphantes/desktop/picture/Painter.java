@@ -55,6 +55,13 @@ public final class Painter {
 
     /** Draws what the camera sees of a scene, as a look has it. */
     public void draw(Scene wanted, Look as, GraphicsContext gc, Camera seen) {
+        if (Stamping.draw(wanted, as, gc, seen)) {
+            newest.incrementAndGet();
+            stale.stop();
+            last = null;
+            scene = null;
+            return;
+        }
         if (wanted.size() <= AT_ONCE && (as.hurried() || !wanted.layered())) {
             newest.incrementAndGet();
             stale.stop();

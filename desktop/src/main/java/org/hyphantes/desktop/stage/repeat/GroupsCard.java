@@ -37,8 +37,8 @@ import org.hyphantes.treatment.Repeat;
 
 /** All groups, by their turns, each a small tile drawn with the motif in hand; one is chosen by a click or Enter. */
 final class GroupsCard extends BorderPane {
-    private static final double WIDE = 38;
-    private static final double HIGH = 26;
+    private static final double WIDE = 34;
+    private static final double HIGH = 24;
 
     /** So many cells of a pattern are seen on a small tile. */
     private static final double CELLS = 2;
@@ -121,7 +121,7 @@ final class GroupsCard extends BorderPane {
     }
 
     private void refresh() {
-        if (desk.resolved() == null) {
+        if (desk.resolved() == null || !desk.view().stage().equals("repeat")) {
             return;
         }
         Optional<Repeat> repeat = acts.repeat();
