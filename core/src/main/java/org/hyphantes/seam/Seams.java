@@ -98,7 +98,9 @@ public final class Seams {
                 Point heading = path.tangent(at);
                 double turn = Math.abs(arrival(strand, at)
                         .cross(strand.path().tangent(at % strand.path().size())));
-                SeamMark.Kind kind = turn > TURN ? SeamMark.Kind.TURNED : SeamMark.Kind.MET;
+                // Closed lines have what corners they have; one that goes on was meant to go straight on.
+                SeamMark.Kind kind =
+                        turn > TURN && strand.onward().isPresent() ? SeamMark.Kind.TURNED : SeamMark.Kind.MET;
                 marks.add(new SeamMark(kind, meeting.place(), heading, meeting.place(), strand.name()));
             }
         }

@@ -82,13 +82,38 @@ final class Beginning {
                 .map(Laid::path)
                 .map(Path::box)
                 .toList());
-        double places = Math.sqrt(repeat.group().positions().size());
-        double wide = Math.ceil(Math.max(0.01, box.width() * places));
-        double high = Math.ceil(Math.max(0.01, box.height() * places));
-        boolean one = repeat.group().cell() == RepeatGroup.Cell.SQUARE
-                || repeat.group().cell() == RepeatGroup.Cell.HEXAGONAL;
-        return repeat.with("width", Amount.of(one ? Math.max(wide, high) : wide))
-                .with("height", Amount.of(high));
+        RepeatGroup group = repeat.group();
+        boolean square = group.cell() == RepeatGroup.Cell.SQUARE;
+        boolean hexagonal = group.cell() == RepeatGroup.Cell.HEXAGONAL;
+        // What runs from side to side is meant to go on in the next cell, so that its length is that of a cell.
+        boolean level = runsThrough(resolved, new Point(box.width(), 0));
+        boolean upright = runsThrough(resolved, new Point(0, box.height()));
+        double places = level || upright ? 1 : Math.sqrt(group.positions().size());
+        double wide = level ? box.width() : Math.ceil(Math.max(0.01, box.width() * places));
+        double high = upright ? box.height() : Math.ceil(Math.max(0.01, box.height() * places));
+        double width = level || !square && !hexagonal
+                ? wide
+                : upright ? high / (hexagonal ? Math.sqrt(3) : 1) : Math.max(wide, high);
+        double height = square ? width : hexagonal ? width * Math.sqrt(3) / 2 : high;
+        // Lines in three directions stand off the centres of turning by a quarter, so that no three meet in one place.
+        double left = hexagonal && upright ? width / 4 : width / 2;
+        double above = hexagonal && level ? height / 4 : height / 2;
+        boolean alone = places == 1;
+        return repeat.with("width", Amount.of(width))
+                .with("height", Amount.of(height))
+                .with("right", Amount.of(alone ? box.centre().x() - left : box.left()))
+                .with("down", Amount.of(alone ? box.centre().y() - above : box.top()));
+    }
+
+    /** Whether an open line leads from end to end just so far. */
+    private static boolean runsThrough(Resolved resolved, Point way) {
+        double length = way.length();
+        return length > 0
+                && resolved.setOut().spread().lines().stream()
+                        .map(Laid::path)
+                        .filter(p -> !p.closed())
+                        .map(p -> p.end().minus(p.start()))
+                        .anyMatch(w -> Math.min(w.distance(way), w.plus(way).length()) < 1e-6 * length);
     }
 
     private Treatment band() {

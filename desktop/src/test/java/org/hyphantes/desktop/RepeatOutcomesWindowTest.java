@@ -1,0 +1,191 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.hyphantes.figure.Seated;
+import org.hyphantes.gauge.State;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.seam.SeamMark;
+import org.hyphantes.seam.Seams;
+import org.hyphantes.setting.Entry;
+import org.hyphantes.treatment.Repeat;
+import org.hyphantes.weave.Weave;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.function.Executable;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Cloths and tiles as a designer makes them in the real window, and changed at the end. What their acts are is in docs/interface.md. */
+class RepeatOutcomesWindowTest extends OutcomeFixture {
+    @Start
+    void start(Stage window) {
+        open(window);
+    }
+
+    @TestFactory
+    Stream<DynamicTest> clothsAreMadeInFewActsAndChanged(FxRobot hand) {
+        Map<String, Executable> pieces = new LinkedHashMap<>();
+        pieces.put("three waves each way caught at the seams and closed", this::threeWavesEachWay);
+        pieces.put("leaves over edges and a corner, one dragged across a seam", this::leavesOverEdgesAndACorner);
+        pieces.put("a knot in p4 paged through all groups", this::aKnotPagedThroughAllGroups);
+        pieces.put("a half-drop cloth", this::aHalfDropCloth);
+        pieces.put("letters filled with an interlaced ground", this::lettersFilledWithAnInterlacedGround);
+        pieces.put("a lattice in three directions", this::aLatticeInThreeDirections);
+        return each(hand, pieces);
+    }
+
+    private Repeat repeat() {
+        return desk.root().lastOf(Repeat.class).orElseThrow();
+    }
+
+    private Weave woven() {
+        made();
+        return desk.resolved().finished().work().weaves().get(0).weave();
+    }
+
+    private List<SeamMark> seams() {
+        made();
+        return Seams.of(desk.resolved().finished().work());
+    }
+
+    private String seam() {
+        made();
+        return desk.resolved().inspection().reading("seam").text();
+    }
+
+    private void threeWavesEachWay() {
+        words("wave 2", "row 40 40");
+        type("towards", "180");
+        words("repeat p4", "band 9", "interlace");
+        key(KeyCode.F5);
+        assertThat(desk.view().stage()).isEqualTo("repeat");
+        assertThat(repeat().width().value()).isEqualTo(120);
+        assertThat(woven().crossings()).hasSize(9);
+        assertThat(seam()).isEqualTo("12 of 12 met, over meets over");
+        assertThat(desk.resolved().inspection().reading("seam").state()).isEqualTo(State.BROKEN);
+        key(KeyCode.F9);
+        assertThat(seam()).isEqualTo("24 of 24 met");
+        assertThat(woven().crossings()).hasSize(36);
+        assertThat(woven().alternates()).isTrue();
+        whole();
+        in(11);
+        // Or with a fourth wave, over one tile.
+        key(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(repeat().closes().value()).isEqualTo(1));
+        words("row 30 30 30");
+        key(KeyCode.F5);
+        type("down", "-15");
+        assertThat(woven().crossings()).hasSize(16);
+        assertThat(woven().alternates()).isTrue();
+        assertThat(seam()).isEqualTo("16 of 16 met");
+    }
+
+    private void leavesOverEdgesAndACorner() {
+        words("lens", "repeat p1");
+        type("width", "170");
+        type("height", "170");
+        key(KeyCode.F2);
+        Box tile = repeat().cloth().tile(new Box(0, 0, 1, 1)).box();
+        Point edge = new Point(tile.right(), tile.centre().y());
+        words("select all", "shift " + edge.x() + " " + edge.y());
+        words("lens", "shift " + tile.right() + " " + tile.bottom());
+        key(KeyCode.F5);
+        made();
+        // A leaf on the corner is seen at all of them, one over a side at all sides across: of 3 by 3 tiles 4 by 4, and
+        // 4 by 3.
+        List<Path> all = lines();
+        assertThat(all).hasSize(16 + 12);
+        assertThat(seams()).isNotEmpty().allMatch(m -> m.kind() == SeamMark.Kind.MET);
+        Point before = centre("lens-2");
+        Path copy = all.stream()
+                .filter(p -> p.box().centre().distance(before) > 100)
+                .filter(p -> p.box().centre().minus(before).y() < -100
+                        && Math.abs(p.box().centre().minus(before).x()) < 1)
+                .findFirst()
+                .orElseThrow();
+        Point held = copy.at(0.5);
+        dragged(held, held.plus(new Point(-30, 20)));
+        assertThat(centre("lens-2").distance(before.plus(new Point(-30, 20)))).isLessThan(4);
+        assertThat(seams()).allMatch(m -> m.kind() == SeamMark.Kind.MET);
+        in(16);
+    }
+
+    private Point centre(String figure) {
+        return ((Seated) desk.root().figure(figure).orElseThrow().form()).centre();
+    }
+
+    private void aKnotPagedThroughAllGroups() {
+        words("oval 40", "repeat p4");
+        type("width", "34");
+        words("band 1.5", "interlace");
+        key(KeyCode.F5);
+        assertThat(woven().alternates()).isTrue();
+        assertThat(seam()).endsWith("met");
+        Set<String> seen = new TreeSet<>();
+        for (int k = 0; k < 24; k++) {
+            key(KeyCode.PAGE_DOWN);
+            made();
+            seen.add(Entry.word(repeat().group()));
+            assertThat(desk.resolved().finished().work().weaves()).hasSize(1);
+            assertThat(desk.resolved().finished().faults()).isEmpty();
+        }
+        assertThat(seen).hasSize(24).contains("p6mm", "cm", "frieze p2mg");
+        assertThat(Entry.word(repeat().group())).isEqualTo("p4");
+        key(KeyCode.PAGE_UP);
+        assertThat(Entry.word(repeat().group())).isEqualTo("c2mm");
+    }
+
+    private void aHalfDropCloth() {
+        words("circle 20", "repeat p1", "repeat drop");
+        type("width", "36");
+        type("height", "36");
+        type("share", "0.25");
+        words("band 3", "interlace");
+        Weave weave = woven();
+        // Circles of radius 20 meet those above and below, 36 off, and of those beside the nearer, 37.1 off: two pairs
+        // a cell.
+        assertThat(weave.crossings()).hasSize(4);
+        assertThat(weave.alternates()).isTrue();
+        in(16);
+    }
+
+    private void lettersFilledWithAnInterlacedGround() {
+        words("lettering HOY");
+        words("circle 9");
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.A);
+        words("select circle", "repeat p1");
+        type("width", "14");
+        type("height", "14");
+        type("columns", "9");
+        words("band 1.6", "interlace", "within Lettering");
+        made();
+        assertThat(desk.resolved().finished().work().mosaics()).hasSize(1);
+        double area = desk.resolved().finished().work().mosaics().get(0).mosaic().kept().stream()
+                .flatMap(t -> t.whole().stream())
+                .mapToDouble(r -> r.area())
+                .sum();
+        assertThat(area).isGreaterThan(60);
+    }
+
+    private void aLatticeInThreeDirections() {
+        words("line", "rotate 90", "repeat p6");
+        words("band 8", "interlace");
+        made();
+        key(KeyCode.F5);
+        Weave weave = woven();
+        assertThat(weave.strands()).hasSize(6).allMatch(s -> s.onward().isPresent());
+        assertThat(weave.crossings()).hasSize(12);
+        assertThat(weave.alternates()).isTrue();
+    }
+}
