@@ -49,7 +49,8 @@ public final class Inventory {
                 .filter(t -> t.count() > 1);
         strandInAll = woven.stream().mapToDouble(s -> s.path().length()).sum();
         for (Laid laid : work.lines()) {
-            strands.add(new StrandRow(Strand.letter(strands.size()), laid.key(), -1, -1, laid.path(), List.of()));
+            strands.add(new StrandRow(
+                    Strand.letter(strands.size()), laid.key(), -1, -1, laid.path(), Optional.empty(), List.of()));
         }
     }
 
@@ -69,6 +70,7 @@ public final class Inventory {
                     number,
                     s,
                     there ? strand.path() : strand.path().map(laying.placed()),
+                    strand.onward(),
                     weave.passes(s)));
         }
         for (Crossing crossing : weave.crossings()) {
@@ -158,6 +160,11 @@ public final class Inventory {
         return weaves.size() == 1 && work.lines().isEmpty()
                 ? Chequerboard.determinant(weaves.get(0).weave())
                 : Optional.empty();
+    }
+
+    /** Whether all that is told is of one tile of a cloth. */
+    public boolean isOfATile() {
+        return work.cloth().isPresent();
     }
 
     /** All enclosed grounds; those of a weave whose bands cannot be united are left out and counted. */

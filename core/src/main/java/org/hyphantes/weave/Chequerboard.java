@@ -39,13 +39,17 @@ public final class Chequerboard {
     /**
      * The determinant of the knot or link that a weave is a picture of.
      *
-     * @return empty unless the weave alternates, all its strands are closed, and its picture hangs together; and with more than
+     * @return empty of a cloth, and unless the weave alternates, all its strands are closed, and its picture hangs together; and with more than
      *     {@link #MOST_CROSSINGS}
      */
     public static Optional<BigInteger> determinant(Weave weave) {
         Projection projection = weave.projection();
         boolean closed = projection.strands().stream().map(Strand::path).allMatch(Path::closed);
-        if (!closed || projection.strands().isEmpty() || !projection.faults().isEmpty() || !weave.alternates()) {
+        if (!closed
+                || projection.lattice().isPresent()
+                || projection.strands().isEmpty()
+                || !projection.faults().isEmpty()
+                || !weave.alternates()) {
             return Optional.empty();
         }
         if (projection.meets().size() > MOST_CROSSINGS) {

@@ -81,10 +81,11 @@ final class Cutting {
             cutting.edges.add(StrandEdges.of(strand, clearance));
         }
         // Where bands are crowded those about share the place, so that their courses are needed too.
-        int cut = cutting.unfit.isEmpty() ? count : projection.strands().size();
-        for (int s = 0; s < cut; s++) {
+        for (int s = 0; s < projection.strands().size(); s++) {
             watch.step();
-            cutting.strand(s);
+            if (s < count || projection.passes(s, cutting.unfit)) {
+                cutting.strand(s);
+            }
         }
         cutting.shareOut();
         return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));

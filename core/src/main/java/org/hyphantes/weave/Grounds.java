@@ -3,11 +3,14 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.symmetry.Lattice;
 
 /** The pieces of ground that the bands of a weave enclose. */
 public final class Grounds {
@@ -22,6 +25,9 @@ public final class Grounds {
      * @throws IllegalStateException if the bands cannot be united
      */
     public static List<Region> of(Weave weave) {
+        if (weave.projection().lattice().isPresent()) {
+            return ofCloth(weave, weave.projection().lattice().get());
+        }
         List<Region> bands = new ArrayList<>();
         for (int s = 0; s < weave.strands().size(); s++) {
             stretches(weave, s).forEach(bands::addAll);
@@ -34,6 +40,38 @@ public final class Grounds {
                 .map(hole -> Region.of(hole.signedArea() < 0 ? hole.reversed() : hole))
                 .sorted(Comparator.comparingDouble(Region::area).reversed())
                 .toList();
+    }
+
+    /** The grounds of a cloth that are enclosed, each once: what lies about a tile tells those that its seams go through. */
+    private static List<Region> ofCloth(Weave weave, Lattice lattice) {
+        double margin = Math.max(
+                lattice.across().length(), lattice.down().map(Point::length).orElse(0.0));
+        Box whole = Box.round(weave.strands().stream().map(s -> s.path().box()).toList())
+                .grown(margin);
+        List<Region> bands = new ArrayList<>();
+        for (Strand strand : weave.about(margin)) {
+            bands.addAll(BandOutline.regions(strand.path(), strand.band().widths(), Ends.BUTT));
+        }
+        List<Region> grounds = new ArrayList<>();
+        double same = 1e-6 * margin;
+        Booleans.union(bands).stream()
+                .flatMap(r -> r.holes().stream())
+                .map(hole -> Region.of(hole.signedArea() < 0 ? hole.reversed() : hole))
+                .filter(ground -> isWithin(ground.outline().box(), whole))
+                .sorted(Comparator.comparingDouble(Region::area).reversed())
+                .forEach(ground -> {
+                    boolean known = grounds.stream()
+                            .anyMatch(g -> Math.abs(g.area() - ground.area()) < same * margin
+                                    && lattice.apart(g.centroid(), ground.centroid()) < same);
+                    if (!known) {
+                        grounds.add(ground);
+                    }
+                });
+        return List.copyOf(grounds);
+    }
+
+    private static boolean isWithin(Box box, Box whole) {
+        return whole.with(box).equals(whole);
     }
 
     /** Cuts without those in one place: where many strands go through one, there is nothing between their crossings. */

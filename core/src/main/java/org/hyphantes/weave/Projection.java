@@ -213,6 +213,11 @@ public final class Projection {
         return passages[strand][ordinal];
     }
 
+    /** Whether a strand goes through a meet any of whose two passages is among some. */
+    boolean passes(int strand, BitSet some) {
+        return Arrays.stream(passages[strand]).anyMatch(p -> some.get(p) || some.get(p ^ 1));
+    }
+
     /** Which passage of its strand a passage is, counted from the strand's start. */
     int ordinal(int passage) {
         return ordinals[passage];

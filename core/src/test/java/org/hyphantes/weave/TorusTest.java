@@ -122,6 +122,29 @@ class TorusTest {
         }
     }
 
+    /** What is worked out of one tile holds when so many are woven. */
+    @Test
+    void theTilesOverWhichAWeaveClosesAreThoseOverWhichItIsSolved() {
+        for (int level = 1; level <= 4; level++) {
+            for (int upright = 1; upright <= 4; upright++) {
+                Projection one =
+                        weave(net(level, upright, 1, 1), 2, 0.3, square(1, 1)).projection();
+                Closing.Over over = Closing.of(one, Rhythm.ALTERNATELY).orElseThrow();
+                boolean[][] closes = new boolean[3][3];
+                for (int columns = 1; columns <= 2; columns++) {
+                    for (int rows = 1; rows <= 2; rows++) {
+                        closes[columns][rows] =
+                                closes(weave(net(level, upright, columns, rows), 2, 0.3, square(columns, rows)));
+                        if (columns * rows < over.across() * over.down()) {
+                            assertThat(closes[columns][rows]).isFalse();
+                        }
+                    }
+                }
+                assertThat(closes[over.across()][over.down()]).isTrue();
+            }
+        }
+    }
+
     private static boolean alternates(Projection projection, int setting) {
         for (int s = 0; s < projection.strands().size(); s++) {
             int n = projection.passages(s);
@@ -187,14 +210,18 @@ class TorusTest {
     void facesOfATorusAreAsManyAsItsCrossings() {
         for (int level = 1; level <= 3; level++) {
             for (int upright = 1; upright <= 3; upright++) {
-                Projection projection =
-                        weave(net(level, upright, 1, 1), 2, 0.3, square(1, 1)).projection();
+                Weave weave = weave(net(level, upright, 1, 1), 2, 0.3, square(1, 1));
+                Projection projection = weave.projection();
                 int vertices = projection.meets().size();
                 int edges = 0;
                 for (int s = 0; s < projection.strands().size(); s++) {
                     edges += projection.passages(s);
                 }
                 assertThat(vertices - edges + faces(projection)).isZero();
+                assertThat(Grounds.of(weave)).hasSize(faces(projection));
+                double bands = TILE * 2 * (level + upright) - 4 * vertices;
+                assertThat(Grounds.of(weave).stream().mapToDouble(Region::area).sum())
+                        .isCloseTo(TILE * TILE - bands, within(1e-6));
             }
         }
     }

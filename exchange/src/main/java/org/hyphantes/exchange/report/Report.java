@@ -58,6 +58,11 @@ public final class Report {
             ObjectNode node = strands.addObject();
             node.put("name", strand.name());
             node.put("closed", strand.path().closed());
+            strand.onward().ifPresent(steps -> {
+                ArrayNode tiles = node.putArray("onward");
+                tiles.add(steps.across());
+                tiles.add(steps.down());
+            });
             node.put("length", rounded(strand.path().length()));
             ArrayNode passes = node.putArray("passes");
             strand.passes().forEach(over -> passes.add(over ? "over" : "under"));
@@ -131,7 +136,7 @@ public final class Report {
                             ",",
                             "strand",
                             strand.name(),
-                            strand.path().closed() ? "closed" : "open",
+                            strand.way(),
                             String.valueOf(rounded(strand.path().length())),
                             String.valueOf(strand.passes().size()),
                             String.valueOf(strand.over())))
@@ -211,9 +216,21 @@ public final class Report {
         return Math.rint(value * 1e6) / 1e6 + 0.0;
     }
 
+    /** How a strand goes on; over a cloth by how many tiles. */
+    private static String way(StrandRow strand) {
+        return strand.way()
+                + strand.onward()
+                        .map(steps -> " by " + steps.across() + (steps.across() == 1 ? " tile" : " tiles")
+                                + " across and " + steps.down() + " down")
+                        .orElse("");
+    }
+
     public String lines() {
         List<String> lines = new ArrayList<>();
         lines.add(design.name());
+        if (inventory.isOfATile()) {
+            lines.add("All numbers are of one tile.");
+        }
         for (GaugeReading reading : inspection.readings()) {
             lines.add(reading.gauge().title() + ": " + reading.text() + " ("
                     + reading.state().word() + ")");
@@ -223,7 +240,7 @@ public final class Report {
             lines.add("Determinant: not worked out for more than " + Chequerboard.MOST_CROSSINGS + " crossings");
         }
         for (StrandRow strand : inventory.woven()) {
-            lines.add("Strand " + strand.name() + (strand.path().closed() ? ": closed, " : ": open, ")
+            lines.add("Strand " + strand.name() + ": " + way(strand) + ", "
                     + Numerals.length(Math.rint(strand.path().length() * 100) / 100, design.unit()) + ", "
                     + strand.passes().size() + (strand.passes().size() == 1 ? " crossing, " : " crossings, ")
                     + strand.over() + " over");
