@@ -26,6 +26,7 @@ import org.hyphantes.symmetry.Tiling;
  * @param laid how the cells of an oblique group lie to one another
  * @param share by how much of a cell each row, or each column, is set off from the one before
  * @param closes after how many cells across it is all the same again, weaves too; {@code closesdown} how many down
+ * @param along the id of a figure along whose line a frieze is laid, so many cells evenly from end to end or all round; or nothing
  * @param right how far (mm) to the right of the centre the origin of the group lies
  * @param down how far (mm) below it
  */
@@ -41,6 +42,7 @@ public record Repeat(
         ClothEdge edge,
         Amount closes,
         Amount closesdown,
+        String along,
         Amount right,
         Amount down)
         implements Treatment {
@@ -56,6 +58,7 @@ public record Repeat(
             ClothEdge.CUT_OFF,
             Amount.of(1),
             Amount.of(1),
+            Turn.NOTHING,
             Amount.of(0),
             Amount.of(0));
 
@@ -78,6 +81,7 @@ public record Repeat(
                             Setting.of(Repeat.class, "edge"),
                             Setting.of(Repeat.class, "closes", new Kind.Count(1, MOST_CLOSING)),
                             Setting.of(Repeat.class, "closesdown", new Kind.Count(1, MOST_CLOSING)),
+                            Setting.of(Repeat.class, "along", new Kind.Figure(Turn.NOTHING)),
                             Setting.of(Repeat.class, "right", new Kind.Length(-1e5, 1e5)),
                             Setting.of(Repeat.class, "down", new Kind.Length(-1e5, 1e5))))
             .because("One motif in every place of a pattern: change the one, and the whole cloth follows.")
@@ -90,11 +94,18 @@ public record Repeat(
                         + (repeat.laid == Setoff.STRAIGHT ? "" : " by {share} of a cell") + ", {columns} by {rows}";
             case RECTANGULAR -> "cells {width} by {height}, {columns} by {rows}";
             case SQUARE, HEXAGONAL -> "cells {width} wide, {columns} by {rows}";
-            case STRIP -> "cells {width} wide, {columns} of them";
+            case STRIP -> "cells {width} wide, {columns} of them, along {along}";
         };
+        if (repeat.isAlong()) {
+            return "Repeat {figures} by {group}, " + cells + "; origin {right} right, {down} down.";
+        }
         String closing = repeat.isStrip() ? "{closes}" : "{closes} by {closesdown}";
         return "Repeat {figures} by {group}, " + cells + ", {edge} at the edge; the weave closes over " + closing
                 + "; origin {right} right, {down} down.";
+    }
+
+    private boolean isAlong() {
+        return isStrip() && !along.equals(Turn.NOTHING);
     }
 
     private boolean isStrip() {
@@ -162,6 +173,10 @@ public record Repeat(
     public Work apply(Work work, Surroundings surroundings) {
         if (isTooMuch(work)) {
             return work;
+        }
+        Optional<Surroundings.Named> guide = isAlong() ? surroundings.figure(along) : Optional.empty();
+        if (guide.isPresent()) {
+            return new Frieze(this, guide.get(), surroundings).laid(work);
         }
         Cloth cloth = cloth();
         List<Affine> maps = cloth.tiling().tile(cloth.closes(), cloth.closesDown());

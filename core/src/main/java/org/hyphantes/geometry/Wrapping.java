@@ -1,0 +1,198 @@
+package org.hyphantes.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/**
+ * Lays what is drawn along a level line along another line instead: what lies to the right comes further on, what lies below to the right-hand side
+ * of the way. Stretched along the line, never across it.
+ *
+ * @param guide the line, without corners
+ * @param origin the place that comes to the start of the guide
+ * @param stretch how much longer what is drawn becomes along the guide
+ */
+public record Wrapping(Path guide, Point origin, double stretch) {
+    /** A turn of the heading by less than this (its sine) at a joint is no corner. */
+    private static final double SMOOTH = 1e-6;
+
+    /** In so many parts a curve is looked at for where it comes to a joint. */
+    private static final int SAMPLES = 16;
+
+    /** Parameters nearer than this are one. */
+    private static final double NOTHING = 1e-7;
+
+    /** In parts of the size of the guide. */
+    private static final double FITTING = 1e-7;
+
+    /** @throws IllegalArgumentException if the guide has a corner, where nothing could be laid across it evenly */
+    public Wrapping {
+        for (int i = guide.closed() ? 0 : 1; i < guide.size(); i++) {
+            if (Math.abs(guide.arrival(i).cross(guide.tangent(i))) > SMOOTH) {
+                throw new IllegalArgumentException("a frieze runs along a line without corners: round them first");
+            }
+        }
+    }
+
+    private double along(Point p) {
+        return (p.x() - origin.x()) * stretch;
+    }
+
+    /** Where a place comes to lie. */
+    public Point of(Point p) {
+        double length = guide.length();
+        double along = along(p);
+        double on = guide.closed() ? along - length * Math.floor(along / length) : Math.max(0, Math.min(length, along));
+        double position = guide.positionAt(on);
+        Point heading = guide.tangent(position);
+        Point beyond = guide.closed() ? Point.ORIGIN : heading.times(along - on);
+        return guide.at(position).plus(beyond).plus(heading.right().times(p.y() - origin.y()));
+    }
+
+    /** What becomes of a path: level lines along an arc are arcs, upright ones lines, all else fitted cubics. */
+    public Path of(Path path) {
+        List<Curve> curves = new ArrayList<>();
+        for (Curve curve : path.curves()) {
+            List<Double> cuts = cuts(curve);
+            for (int i = 0; i + 1 < cuts.size(); i++) {
+                boolean whole = cuts.size() == 2;
+                curves.addAll(of(whole ? curve : curve.part(cuts.get(i), cuts.get(i + 1))));
+            }
+        }
+        // What is closed may have been laid over the start of a guide, and is so still.
+        return new Path(curves, path.closed());
+    }
+
+    /** The parameters of a curve at which it is cut, its ends among them: where the guide bends otherwise, what is laid across has a corner. */
+    private List<Double> cuts(Curve curve) {
+        TreeSet<Double> cuts = new TreeSet<>(List.of(0.0, 1.0));
+        double length = guide.length();
+        for (int joint = 0; joint < guide.size(); joint++) {
+            if (joint == 0 && !guide.closed() || !bendsOtherwise(joint)) {
+                continue;
+            }
+            double at = guide.lengthTo(joint);
+            for (int k = 0; k < SAMPLES; k++) {
+                double low = (double) k / SAMPLES;
+                double high = (k + 1.0) / SAMPLES;
+                double lap = guide.closed()
+                        ? length * Math.floor((Math.max(along(curve.at(low)), along(curve.at(high))) - at) / length)
+                        : 0;
+                cut(curve, at + lap, low, high).ifPresent(cuts::add);
+            }
+        }
+        List<Double> apart = new ArrayList<>();
+        for (double cut : cuts) {
+            if (apart.isEmpty() || cut - apart.get(apart.size() - 1) > NOTHING) {
+                apart.add(cut);
+            }
+        }
+        apart.set(apart.size() - 1, 1.0);
+        return apart.size() == 1 ? List.of(0.0, 1.0) : apart;
+    }
+
+    private boolean bendsOtherwise(int joint) {
+        Curve before = guide.curves().get(joint == 0 ? guide.size() - 1 : joint - 1);
+        double jump = before.curvature(1) - guide.curves().get(joint).curvature(0);
+        return Math.abs(jump) * guide.length() > 1e-6;
+    }
+
+    /** Where a curve comes to a length along the guide between two parameters, found by halving. */
+    private Optional<Double> cut(Curve curve, double at, double from, double to) {
+        double low = from;
+        double high = to;
+        boolean rises = along(curve.at(high)) > at;
+        if (along(curve.at(low)) > at == rises) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < 60; i++) {
+            double middle = (low + high) / 2;
+            if (along(curve.at(middle)) > at == rises) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return Optional.of((low + high) / 2);
+    }
+
+    private List<Curve> of(Curve curve) {
+        Point start = curve.start();
+        Point end = curve.end();
+        if (curve instanceof Line && Math.abs(end.x() - start.x()) < 1e-12 * (1 + curve.length())) {
+            return List.of(new Line(of(start), of(end)));
+        }
+        if (curve instanceof Line && Math.abs(end.y() - start.y()) < 1e-12 * (1 + curve.length())) {
+            Optional<Curve> exact = level(start, end);
+            if (exact.isPresent()) {
+                return List.of(exact.get());
+            }
+        }
+        double size = Math.max(guide.box().width(), guide.box().height());
+        return List.copyOf(Fitting.of(smooth(curve), 0, 1, FITTING * size));
+    }
+
+    /** A level line along a circle, or along one curve of the guide. */
+    private Optional<Curve> level(Point start, Point end) {
+        Optional<Arc> arc = arc(start, end);
+        if (arc.isEmpty()) {
+            double middle = guide.positionAt(Math.max(0, along(start.middle(end))));
+            boolean straight = guide.curves().get(guide.index(middle)) instanceof Line line
+                    && Math.abs(along(end) - along(start)) <= line.length();
+            Point between = of(start).middle(of(end));
+            return straight && between.distance(of(start.middle(end))) < 1e-9 * guide.length()
+                    ? Optional.of(new Line(of(start), of(end)))
+                    : Optional.empty();
+        }
+        Point from = of(start).minus(arc.get().centre());
+        double radius = from.length();
+        double sweep = (along(end) - along(start))
+                / arc.get().radius()
+                * Math.signum(arc.get().sweep());
+        return radius > 1e-9 * guide.length() && Math.abs(sweep) <= 2 * Math.PI
+                ? Optional.of(new Arc(arc.get().centre(), radius, Math.atan2(from.y(), from.x()), sweep))
+                : Optional.empty();
+    }
+
+    /** The arc that the guide is between two places, if it is one; all of a circle is. */
+    private Optional<Arc> arc(Point start, Point end) {
+        if (!(guide.curves().get(0) instanceof Arc first)) {
+            return Optional.empty();
+        }
+        boolean round = guide.curves().stream()
+                .allMatch(c -> c instanceof Arc arc
+                        && arc.centre().distance(first.centre()) < 1e-9 * first.radius()
+                        && Math.abs(arc.radius() - first.radius()) < 1e-9 * first.radius());
+        boolean on = guide.closed() || along(start) >= 0 && along(end) <= guide.length() * (1 + 1e-12);
+        return round && on ? Optional.of(first) : Optional.empty();
+    }
+
+    private SmoothCurve smooth(Curve curve) {
+        return new SmoothCurve() {
+            @Override
+            public Point at(double t) {
+                return of(curve.at(t));
+            }
+
+            @Override
+            public Point velocity(double t) {
+                // At an end the bend of the guide is that on the side of the curve.
+                double position = position(along(curve.at(t + (0.5 - t) * 1e-9)));
+                int index = guide.index(position);
+                Point heading = guide.tangent(position);
+                Point own = curve.velocity(t);
+                double bend = guide.curves().get(index).curvature(position - index)
+                        * (curve.at(t).y() - origin.y());
+                return heading.times(own.x() * stretch * (1 - bend))
+                        .plus(heading.right().times(own.y()));
+            }
+        };
+    }
+
+    private double position(double along) {
+        double length = guide.length();
+        double on = guide.closed() ? along - length * Math.floor(along / length) : Math.max(0, Math.min(length, along));
+        return guide.positionAt(on);
+    }
+}
