@@ -130,10 +130,10 @@ final class RepeatHand implements Hand {
         desk.ghostProperty().get().ifPresent(snags::ghost);
         TileMarks marks = new TileMarks(sheet);
         cloth().ifPresent(cloth -> {
+            marks.tile(cloth, drawn());
             if (symbols) {
                 marks.symbols(GroupElements.of(cloth.tiling()), cell(cloth));
             }
-            marks.tile(cloth, drawn());
             marks.seams(seams);
         });
         snags.flags(desk.resolved().inspection().snags());
@@ -256,7 +256,7 @@ final class RepeatHand implements Hand {
             }
             case INSERT -> {
                 symbols = !symbols;
-                desk.say(symbols ? "The symbols of its group are shown." : "The symbols of its group are not shown.");
+                desk.say(symbols ? "Symbols shown." : "Symbols hidden.");
                 glass.redrawMarks();
             }
             default -> {

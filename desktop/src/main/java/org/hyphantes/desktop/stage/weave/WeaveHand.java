@@ -76,7 +76,7 @@ final class WeaveHand implements Hand {
                 ? 0
                 : size <= MOST_TEXTURED ? 1.2 : desk.draggingProperty().get() ? 0 : 0.6;
         Look look = desk.view().textures()
-                ? Looks.toldApart(sheet.palette(), edge).textured(size <= MOST_TEXTURED)
+                ? Looks.toldApart(sheet.palette(), edge).textured(size <= MOST_TEXTURED && isOnePiece())
                 : Looks.own(sheet.palette(), edge);
         sheet.draw(scene, look.lifting(desk.liftedProperty().get()).seenBy(eyes.sight()));
         WeaveMarks marks = new WeaveMarks(sheet);
@@ -85,6 +85,11 @@ final class WeaveHand implements Hand {
                 marks.still(woven.weave());
             }
         }
+    }
+
+    /** Of a cloth only the tile that is drawn in could have textures, which would tell it from the others. */
+    private boolean isOnePiece() {
+        return desk.resolved().field().work().cloth().isEmpty();
     }
 
     @Override
