@@ -6,12 +6,16 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Biarc;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.symmetry.Lattice;
+import org.hyphantes.symmetry.Lattice.Steps;
 
 /**
  * Takes crossings out of a projection: at each, the two strands are cut a little before and after it and turn back into one another,
@@ -28,8 +32,11 @@ final class Breaking {
     /** How many widths of the band a bow takes where there is room. */
     private static final double WIDTHS = 3.2;
 
-    /** One stretch of a strand between two breaks, as its curves; the breaks before and after it, -1 at the ends of an open one. */
-    private record Stretch(int strand, int ordinal, List<Curve> curves, int before, int after) {}
+    /**
+     * One stretch of a strand between two breaks, as its curves; the breaks before and after it, -1 at the ends of an open one; and by how many
+     * tiles the break after it is moved on a cloth.
+     */
+    private record Stretch(int strand, int ordinal, List<Curve> curves, int before, int after, Steps lap) {}
 
     /** The end of a stretch: its start or its finish. */
     private record End(int stretch, boolean start) {}
@@ -73,30 +80,34 @@ final class Breaking {
             // Open strands are begun at their ends.
             if (!gone[i] && (stretch.before() < 0 || stretch.after() < 0)) {
                 boolean forward = stretch.before() < 0;
-                add(made, i, path(new End(i, forward), gone));
+                add(made, i, followed(new End(i, forward), gone));
             }
         }
         for (int i = 0; i < stretches.size(); i++) {
             if (!gone[i]) {
-                add(made, i, path(new End(i, true), gone));
+                add(made, i, followed(new End(i, true), gone));
             }
         }
         for (int s = 0; s < projection.strands().size(); s++) {
             List<Strand> of =
                     whole.contains(s) ? List.of(projection.strands().get(s)) : made.getOrDefault(s, List.of());
             for (Strand strand : of) {
-                strands.add(new Strand(Strand.letter(strands.size()), strand.key(), strand.path(), strand.band()));
+                strands.add(strand.lettered(Strand.letter(strands.size())));
             }
         }
         return strands;
     }
 
-    private void add(Map<Integer, List<Strand>> made, int stretch, Path path) {
+    private void add(Map<Integer, List<Strand>> made, int stretch, Followed followed) {
         Stretch first = stretches.get(stretch);
         Strand source = projection.strands().get(first.strand());
         made.computeIfAbsent(first.strand(), k -> new ArrayList<>())
-                .add(new Strand("", source.key().part(first.ordinal()), path, source.band()));
+                .add(new Strand(
+                        "", source.key().part(first.ordinal()), followed.path(), source.band(), followed.onward()));
     }
+
+    /** A strand as it goes on through all its stretches; on a cloth by how many tiles, if it does not close. */
+    private record Followed(Path path, Optional<Steps> onward) {}
 
     /** Cuts a strand at its breaks; false when it has none. */
     private boolean stretches(int s) {
@@ -112,15 +123,18 @@ final class Breaking {
         }
         int n = at.size();
         int first = stretches.size();
-        for (int k = path.closed() ? 0 : -1; k < n; k++) {
+        Strand strand = projection.strands().get(s);
+        for (int k = strand.isRound() ? 0 : -1; k < n; k++) {
             Watch.ask();
             int before = k < 0 ? -1 : projection.passage(s, at.get(k));
             boolean last = k == n - 1;
-            int after = last && !path.closed() ? -1 : projection.passage(s, at.get(last ? 0 : k + 1));
-            double from = before < 0 ? 0 : moved(s, before, 1);
-            double to = after < 0 ? path.size() : moved(s, after, -1);
+            int after = last && !strand.isRound() ? -1 : projection.passage(s, at.get(last ? 0 : k + 1));
             int index = stretches.size();
-            stretches.add(new Stretch(s, index - first, path.part(from, to), before, after));
+            Steps lap = last ? strand.onward().orElse(Steps.NONE) : Steps.NONE;
+            List<Curve> curves = strand.onward().isPresent()
+                    ? overLaps(strand, before, after, last)
+                    : path.part(before < 0 ? 0 : moved(s, before, 1), after < 0 ? path.size() : moved(s, after, -1));
+            stretches.add(new Stretch(s, index - first, curves, before, after, lap));
             if (before >= 0) {
                 leaving.put(before, index);
             }
@@ -129,6 +143,15 @@ final class Breaking {
             }
         }
         return true;
+    }
+
+    /** The stretch of a strand that goes on over a cloth from one break to the next, which may lie on its next lap. */
+    private List<Curve> overLaps(Strand strand, int before, int after, boolean next) {
+        Path laps = strand.laps(projection.lattice().orElseThrow(), 3);
+        double length = strand.path().length();
+        double from = strand.path().lengthTo(projection.position(before)) + bow(before / 2);
+        double to = strand.path().lengthTo(projection.position(after)) + (next ? length : 0) - bow(after / 2);
+        return laps.part(laps.positionAt(from), laps.positionAt(to));
     }
 
     /** The position on a strand where the bow at a broken passage begins, a way before (-1) or after (1) it. */
@@ -162,7 +185,7 @@ final class Breaking {
         int at = projection.ordinal(passage);
         int next = at + way;
         double here = path.lengthTo(projection.position(passage));
-        if (!path.closed() && (next < 0 || next >= n)) {
+        if (!projection.strands().get(s).isRound() && (next < 0 || next >= n)) {
             return 0.9 * (next < 0 ? here : path.length() - here);
         }
         int other = projection.passage(s, Math.floorMod(next, n));
@@ -173,20 +196,27 @@ final class Breaking {
     }
 
     /** The strand that begins at an end of a stretch and goes on through it and what it turns back into. */
-    private Path path(End begin, boolean[] gone) {
+    private Followed followed(End begin, boolean[] gone) {
         List<Curve> curves = new ArrayList<>();
         End at = begin;
+        Steps moved = Steps.NONE;
         while (true) {
             Watch.ask();
             Stretch stretch = stretches.get(at.stretch());
             gone[at.stretch()] = true;
-            curves.addAll(along(stretch, at.start()));
+            curves.addAll(carried(along(stretch, at.start()), moved));
             int passage = at.start() ? stretch.after() : stretch.before();
             if (passage < 0) {
-                return new Path(curves, false);
+                return new Followed(new Path(curves, false), Optional.empty());
             }
             End next = across(passage, at.start());
-            List<Curve> onward = along(stretches.get(next.stretch()), next.start());
+            Stretch ahead = stretches.get(next.stretch());
+            // By how many tiles the other strand is moved where the two cross.
+            Steps there = moved.plus(at.start() ? stretch.lap() : Steps.NONE)
+                    .minus(offset(passage))
+                    .plus(offset(passage ^ 1))
+                    .minus(next.start() ? Steps.NONE : ahead.lap());
+            List<Curve> onward = carried(along(ahead, next.start()), there);
             Curve last = curves.get(curves.size() - 1);
             Curve first = onward.get(0);
             Point p = last.end();
@@ -195,10 +225,32 @@ final class Breaking {
                 curves.addAll(Biarc.of(p, last.tangent(1), q, first.tangent(0)));
             }
             if (next.equals(begin)) {
-                return new Path(curves, true);
+                boolean closed = there.isNone();
+                return new Followed(new Path(curves, closed), closed ? Optional.empty() : Optional.of(there));
             }
             at = next;
+            moved = there;
         }
+    }
+
+    /** By how many tiles the strand of a passage is moved where the first of its meet is not. */
+    private Steps offset(int passage) {
+        if (passage % 2 == 0 || projection.lattice().isEmpty()) {
+            return Steps.NONE;
+        }
+        Lattice lattice = projection.lattice().get();
+        Meet meet = projection.meets().get(passage / 2);
+        Point second = projection.strands().get(meet.second()).path().at(meet.secondPosition());
+        return lattice.steps(meet.place().minus(second), 1e-3 * lattice.across().length())
+                .orElse(Steps.NONE);
+    }
+
+    private List<Curve> carried(List<Curve> curves, Steps by) {
+        if (by.isNone()) {
+            return curves;
+        }
+        Affine shift = Affine.shift(projection.lattice().orElseThrow().shift(by));
+        return curves.stream().map(c -> c.map(shift)).toList();
     }
 
     private static List<Curve> along(Stretch stretch, boolean forward) {

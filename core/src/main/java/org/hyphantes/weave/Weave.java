@@ -142,7 +142,8 @@ public record Weave(
         if (!broken.isEmpty() || order.loops() == Loops.DROPPED) {
             Projection all = broken.isEmpty()
                     ? whole
-                    : Projection.of(Breaking.of(whole, broken), watch).orElse(whole);
+                    : Projection.of(Breaking.of(whole, broken), whole.lattice(), watch)
+                            .orElse(whole);
             projection = order.loops() == Loops.DROPPED ? withoutLoops(all, watch) : all;
         }
         ProjectionMap origins = projection == whole ? ProjectionMap.same() : ProjectionMap.of(projection, whole);
