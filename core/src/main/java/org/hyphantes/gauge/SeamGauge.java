@@ -64,6 +64,14 @@ final class SeamGauge implements Gauge {
     @Override
     public List<Snag> snags(Examined examined) {
         List<Snag> snags = new ArrayList<>();
+        if (Seams.isTooLarge(examined.artwork().work())) {
+            snags.add(
+                    Snag.of(
+                            WORD,
+                            State.BROKEN,
+                            null,
+                            "What is drawn is hundreds of times as large as a tile, so its seams are not told: make the cells larger."));
+        }
         List<SeamMark> marks = Seams.of(examined.artwork().work());
         for (SeamMark.Kind kind : SeamMark.Kind.values()) {
             List<SeamMark> alike = marks.stream().filter(m -> m.kind() == kind).toList();

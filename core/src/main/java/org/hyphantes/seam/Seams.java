@@ -41,9 +41,16 @@ public final class Seams {
         this.strands = strands;
     }
 
-    /** All marks of the work of a cloth; none where it is of none. */
+    /** Whether what is drawn is so much larger than a tile that no seams are told. */
+    public static boolean isTooLarge(Work work) {
+        return work.cloth().isPresent()
+                && Cloth.isTooMuch(
+                        work.drawn(), work.cloth().get().tile(work.drawn()).box());
+    }
+
+    /** All marks of the work of a cloth; none where it is of none, or too large for its tiles. */
     public static List<SeamMark> of(Work work) {
-        if (work.cloth().isEmpty()) {
+        if (work.cloth().isEmpty() || isTooLarge(work)) {
             return List.of();
         }
         Cloth cloth = work.cloth().get();

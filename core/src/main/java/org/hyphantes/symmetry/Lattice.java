@@ -14,7 +14,7 @@ import org.hyphantes.geometry.Point;
  */
 public record Lattice(Point across, Optional<Point> down) {
     /** More shifts than this are not told one by one. */
-    private static final int MOST = 100_000;
+    private static final int MOST = 1_000_000;
 
     /** A shift by so many of both. */
     public record Steps(int across, int down) {
@@ -108,7 +108,7 @@ public record Lattice(Point across, Optional<Point> down) {
         int top = down.isEmpty() ? 0 : (int) Math.ceil(parts.top() - 1e-9);
         int bottom = down.isEmpty() ? 0 : (int) Math.floor(parts.bottom() + 1e-9);
         List<Steps> found = new ArrayList<>();
-        if (parts.width() * Math.max(1, parts.height()) > MOST) {
+        if (parts.width() * (down.isEmpty() ? 1 : Math.max(1, parts.height())) > MOST) {
             throw new IllegalArgumentException("what is drawn is larger than so many tiles");
         }
         for (int y = top; y <= bottom; y++) {

@@ -17,6 +17,9 @@ import org.hyphantes.symmetry.Tiling;
  * @param columns how many cells across it is, about the one that is drawn in, and {@code rows} how many down
  */
 public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int rows, ClothEdge edge) {
+    /** So many times as large as all of a cloth what is drawn may be. */
+    private static final double MOST = 400;
+
     /** The lattice of its tiles. */
     public Lattice lattice() {
         return cells().over(closes, closesDown);
@@ -77,7 +80,8 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
     public List<Point> shifts(Box drawn) {
         Lattice tiles = lattice();
         List<Point> shifts = new ArrayList<>();
-        if (edge == ClothEdge.WHOLE) {
+        Box seen = window(drawn).box();
+        if (edge == ClothEdge.WHOLE || isTooMuch(drawn, seen)) {
             for (int row : about(rows, closesDown)) {
                 for (int column : about(columns, closes)) {
                     shifts.add(tiles.at(column, row));
@@ -85,16 +89,15 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
             }
             return shifts;
         }
-        Box window = window(drawn).box();
-        for (Lattice.Steps steps : tiles.reaching(drawn, window)) {
+        for (Lattice.Steps steps : tiles.reaching(drawn, seen)) {
             shifts.add(tiles.shift(steps));
         }
         return shifts;
     }
 
-    /** About how many tiles it has. */
-    public long tiles() {
-        return (long) Math.ceil(columns / (double) closes) * (long) Math.ceil(rows / (double) closesDown);
+    /** Whether what is drawn is so much larger than a tile that it is laid in the places of the cloth alone. */
+    public static boolean isTooMuch(Box drawn, Box tile) {
+        return drawn.width() * drawn.height() > MOST * tile.width() * tile.height();
     }
 
     private static List<Integer> about(int cells, int of) {

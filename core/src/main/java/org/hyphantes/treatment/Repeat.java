@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Amount;
@@ -156,6 +157,27 @@ public record Repeat(
     @Override
     public long laid(long before) {
         return before * places();
+    }
+
+    /** As many as are laid where what is drawn is larger than its cells: wherever something of it is seen. */
+    @Override
+    public long wouldLay(Work before) {
+        return (long) Math.min(1e15, tiles(before) * group.positions().size() * (before.size() + before.courses()));
+    }
+
+    @Override
+    public boolean isTooMuch(Work before) {
+        double places = tiles(before) * group.positions().size();
+        return places * before.size() > MOST_LINES || places * before.courses() > MOST_COURSES;
+    }
+
+    private double tiles(Work before) {
+        Box drawn = before.drawn();
+        double wide = Math.abs(tiling().across().x());
+        double high = Math.abs(tiling().down().y());
+        boolean cut = edge == ClothEdge.CUT_OFF && !isAlong();
+        return (columns.value() + (cut ? Math.floor(drawn.width() / wide) : 0))
+                * (high() + (cut && !isStrip() ? Math.floor(drawn.height() / high) : 0));
     }
 
     /** The cloth that it makes. */

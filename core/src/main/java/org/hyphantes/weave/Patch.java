@@ -20,6 +20,8 @@ import org.hyphantes.symmetry.Lattice.Steps;
  * tiles.
  */
 final class Patch {
+    private static final int MOST_CURVES = 300_000;
+
     private final List<Strand> tile;
     private final Lattice lattice;
     private final List<Strand> strands = new ArrayList<>();
@@ -67,6 +69,21 @@ final class Patch {
         patch.strands.addAll(copies);
         patch.stretches.addAll(of);
         return patch;
+    }
+
+    /** Whether so many curves come so near (mm) to the strands of a tile that nobody could see, weave or cut them. */
+    static boolean isTooMuch(List<Strand> tile, Lattice lattice, double margin) {
+        Box all = Box.round(tile.stream().map(s -> s.path().box()).toList()).grown(margin);
+        double wide = Math.abs(lattice.across().x());
+        double high = lattice.down().map(d -> Math.abs(d.y())).orElse(Double.POSITIVE_INFINITY);
+        double curves = 0;
+        for (Strand strand : tile) {
+            Box box = strand.path().box();
+            curves += strand.path().size()
+                    * (1 + (all.width() + box.width()) / wide)
+                    * (1 + (all.height() + box.height()) / high);
+        }
+        return curves > MOST_CURVES;
     }
 
     /** The patch about the strands of a tile, each that goes on and on a curve longer at both ends. */

@@ -43,6 +43,9 @@ final class Torus {
 
     /** All crossings of the strands of a tile with one another in any tile, each once; empty when they are too many. */
     static Optional<Projection> projection(List<Strand> tile, Lattice lattice, Watch watch) {
+        if (Patch.isTooMuch(tile, lattice, 0)) {
+            return Optional.empty();
+        }
         Patch patch = Patch.about(tile, lattice, 0);
         Optional<Projection> near = Projection.of(patch.strands(), watch);
         if (near.isEmpty()) {
@@ -164,6 +167,9 @@ final class Torus {
             Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
         double widest = tile.stream().mapToDouble(Strand::width).max().orElse(0) + 2 * clearance;
         double margin = NEAR * widest;
+        if (Patch.isTooMuch(tile, lattice, margin)) {
+            throw new IllegalArgumentException("bands so much wider than their tile cannot be cut");
+        }
         int[] from = new int[tile.size()];
         int[] to = new int[tile.size()];
         double[] begin = new double[tile.size()];
