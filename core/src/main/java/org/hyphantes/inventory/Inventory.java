@@ -22,6 +22,7 @@ import org.hyphantes.weave.Chequerboard;
 import org.hyphantes.weave.Crossing;
 import org.hyphantes.weave.Grounds;
 import org.hyphantes.weave.Strand;
+import org.hyphantes.weave.UnderGroup;
 import org.hyphantes.weave.Weave;
 
 /** All strands and crossings of a design, lettered throughout, and what can be proven of them. */
@@ -34,6 +35,10 @@ public final class Inventory {
     private final double strandInAll;
     private final boolean alternates;
     private final Optional<Turning> turning;
+    private final Optional<UnderGroup> underGroup;
+
+    /** Of more crossings it is not told what a group does to them. */
+    private static final int MOST_CARRIED = 5_000;
 
     private Inventory(Work work) {
         this.work = work;
@@ -42,6 +47,7 @@ public final class Inventory {
             weave(weaves.get(w), w);
         }
         woven = List.copyOf(strands);
+        underGroup = groupOnWeave();
         alternates = weaves.stream().allMatch(l -> l.weave().alternates());
         turning = weaves.stream()
                 .findFirst()
@@ -165,6 +171,20 @@ public final class Inventory {
     /** Whether all that is told is of one tile of a cloth. */
     public boolean isOfATile() {
         return work.cloth().isPresent();
+    }
+
+    /** What the group of a cloth does to its one weave; empty without one, where crossings are broken, and for very many of them. */
+    public Optional<UnderGroup> underGroup() {
+        return underGroup;
+    }
+
+    private Optional<UnderGroup> groupOnWeave() {
+        return isOfATile()
+                        && weaves.size() == 1
+                        && weaves.get(0).weave().broken().isEmpty()
+                        && crossings.size() <= MOST_CARRIED
+                ? Optional.of(UnderGroup.of(weaves.get(0).weave()))
+                : Optional.empty();
     }
 
     /** All enclosed grounds; those of a weave whose bands cannot be united are left out and counted. */

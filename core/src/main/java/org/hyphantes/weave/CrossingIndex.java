@@ -196,6 +196,13 @@ public final class CrossingIndex {
         return List.copyOf(found.values());
     }
 
+    /** The meet that a map carries one to, told against it. */
+    Optional<Found> carried(int meet, Affine map) {
+        Map<Integer, Found> found = new HashMap<>();
+        image(meet, map, map.determinant() < 0, found);
+        return found.values().stream().findFirst();
+    }
+
     private void image(int meet, Affine map, boolean mirrored, Map<Integer, Found> found) {
         if (map.equals(Affine.IDENTITY)) {
             return;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
@@ -24,6 +25,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.meet.PathMeeting;
 import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.inventory.Inventory;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.symmetry.RepeatGroup;
@@ -31,6 +33,7 @@ import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Repeat;
+import org.hyphantes.weave.UnderGroup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -110,6 +113,29 @@ class SeamsTest {
                 Interlace.STARTING);
         assertThat(seamSnags(design).stream().map(Snag::words))
                 .anyMatch(w -> w.contains("with another width or colour"));
+    }
+
+    /** An alternate weave turned by its own symmetry is itself, mirrored it has every crossing swapped: common practice, no published source. */
+    @Test
+    void turnsKeepAWeaveAndMirrorsTurnItOver() {
+        List<Form> circles = List.of(
+                new Circle(Amount.of(30), Amount.of(20), Amount.of(100)),
+                new Circle(Amount.of(24), Amount.of(33), Amount.of(140)));
+        Map<String, UnderGroup> expected = Map.of(
+                "p2", UnderGroup.KEPT,
+                "p4", UnderGroup.KEPT,
+                "p6", UnderGroup.KEPT,
+                "pm", UnderGroup.TURNED_OVER,
+                "pg", UnderGroup.TURNED_OVER,
+                "p2gg", UnderGroup.TURNED_OVER);
+        expected.forEach((group, what) -> {
+            Artwork artwork = new Resolver().resolve(woven(circles, TILE.with("group", group)));
+            assertThat(Inventory.of(artwork).underGroup()).as(group).contains(what);
+        });
+        // Closed over two by two cells, a weave of one strand each way is exchanged by the shift of a cell.
+        Repeat wider = TILE.with("closes", Amount.of(2)).with("closesdown", Amount.of(2));
+        Artwork odd = new Resolver().resolve(woven(List.of(line(0, 30, 100, 30), line(30, 0, 30, 100)), wider));
+        assertThat(Inventory.of(odd).underGroup()).contains(UnderGroup.BROKEN);
     }
 
     /** Wherever lines cross the left side of a tile they cross the right one at the same height, and so of top and bottom; in every group. */

@@ -40,6 +40,7 @@ public final class ProofCard extends VBox {
                 .turning()
                 .ifPresent(t ->
                         lines.add("Laid on itself by " + t.count() + " turns of " + Numerals.degrees(t.step()) + "."));
+        inventory.underGroup().ifPresent(u -> lines.add(u.words()));
         lines.add("Strand in all: "
                 + Numerals.length(inventory.strandInAll(), desk.design().unit()) + ".");
         words.setText(String.join("\n", lines));

@@ -235,6 +235,7 @@ public final class Report {
             lines.add(reading.gauge().title() + ": " + reading.text() + " ("
                     + reading.state().word() + ")");
         }
+        inventory.underGroup().ifPresent(u -> lines.add(u.words()));
         inventory.determinant().ifPresent(d -> lines.add("Determinant: " + d));
         if (inventory.crossings().size() > Chequerboard.MOST_CROSSINGS) {
             lines.add("Determinant: not worked out for more than " + Chequerboard.MOST_CROSSINGS + " crossings");
