@@ -6,12 +6,15 @@ import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.symmetry.RepeatGroup;
+import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Repeat;
 import org.hyphantes.treatment.Setoff;
+import org.hyphantes.treatment.Work;
 
 /** The Repeat of the recipe in hand: its group, the size of its cells and where they lie. */
 public final class RepeatActs {
@@ -27,6 +30,17 @@ public final class RepeatActs {
 
     public Optional<Repeat> repeat() {
         return desk.root().lastOf(Repeat.class);
+    }
+
+    /** The lines of what is repeated, as it is drawn; of very many only so many. */
+    public List<Path> motif(int most) {
+        Work tile = desk.resolved().setOut().work();
+        boolean all = repeat().isEmpty() || tile.cloth().isEmpty();
+        return tile.lines().stream()
+                .filter(l -> all || l.key().outermost() == 0)
+                .limit(most)
+                .map(Laid::path)
+                .toList();
     }
 
     /** Repeats by another group; with no Repeat yet one is added. */

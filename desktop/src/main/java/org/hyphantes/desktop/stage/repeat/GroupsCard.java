@@ -32,7 +32,6 @@ import org.hyphantes.setting.Entry;
 import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.symmetry.Tiling;
-import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Repeat;
 
 /** All groups, by their turns, each a small tile drawn with the motif in hand; one is chosen by a click or Enter. */
@@ -125,13 +124,7 @@ final class GroupsCard extends BorderPane {
             return;
         }
         Optional<Repeat> repeat = acts.repeat();
-        List<Path> lines = desk.resolved().setOut().work().lines().stream()
-                .filter(l -> repeat.isEmpty()
-                        || desk.resolved().setOut().work().cloth().isEmpty()
-                        || l.key().outermost() == 0)
-                .limit(MOST)
-                .map(Laid::path)
-                .toList();
+        List<Path> lines = acts.motif(MOST);
         Repeat now = repeat.orElseGet(() -> fitted(lines));
         if (lines.equals(motif) && now.equals(shown) && dark == desk.view().dark()) {
             return;
