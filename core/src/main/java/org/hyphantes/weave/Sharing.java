@@ -24,6 +24,9 @@ final class Sharing {
     /** Corners of a band lie no further off than so many widths from its centre line, as far as sharing goes. */
     private static final double FAR = 1.5;
 
+    /** More elements that reach one another than this are not parted: so much lies over so much there that nothing could be seen of it. */
+    private static final int MOST_TOGETHER = 4_000;
+
     /** Without more than this share of the square of its band a course has no room. */
     private static final double ROOM = 1e-3;
 
@@ -138,6 +141,10 @@ final class Sharing {
 
     private void share(List<Integer> group) {
         Watch.ask();
+        if (group.size() > MOST_TOGETHER) {
+            alone(group);
+            return;
+        }
         Share share;
         try {
             share = new Share(projection, reaches, elements, group, cut);
