@@ -8,9 +8,9 @@ public enum UnderGroup {
     /** Every operation carries each crossing to one with the same strand over. */
     KEPT("Its group keeps the weave."),
     /** Turns do so; what mirrors, glides among them, carries each to one with the other strand over. */
-    TURNED_OVER("Its turns keep the weave, its mirrors and glides turn it over."),
+    TURNED_OVER("Its mirrors turn the weave over."),
     /** Some crossing is carried to one that goes the wrong way about. */
-    BROKEN("Its group does not carry the weave to itself.");
+    BROKEN("Its group breaks the weave.");
 
     private final String words;
 
