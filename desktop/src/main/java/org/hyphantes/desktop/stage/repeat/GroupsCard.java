@@ -45,6 +45,9 @@ final class GroupsCard extends BorderPane {
     /** Of a motif of more lines only so many are drawn small. */
     private static final int MOST = 60;
 
+    /** A line so many times as large as a cell would be laid too often to show anything. */
+    private static final double LARGEST = 60;
+
     /** By the highest order of turning; after them the friezes. */
     private static final Map<String, List<RepeatGroup>> ROWS = rows();
 
@@ -155,7 +158,14 @@ final class GroupsCard extends BorderPane {
         Tiling tiling = shown.with("group", Entry.word(group)).tiling();
         Lattice lattice = tiling.lattice();
         Point centre = tiling.origin().plus(lattice.at(0.5, lattice.down().isEmpty() ? 0 : 0.5));
+        double least = Math.min(
+                lattice.across().length(),
+                lattice.down().map(Point::length).orElse(lattice.across().length()));
         double scale = WIDE / (CELLS * lattice.across().length());
+        if (least * scale < 1) {
+            // Cells of less than a pixel are no picture.
+            return;
+        }
         Camera camera = new Camera(WIDE, HIGH, centre, scale);
         Box seen = camera.seen();
         Tracer tracer = new Tracer(gc, camera);
@@ -165,11 +175,18 @@ final class GroupsCard extends BorderPane {
         for (Affine map : tiling.tile(1, 1)) {
             for (Path path : motif) {
                 Path there = path.map(map);
+                if (isTooLarge(there.box(), seen)) {
+                    continue;
+                }
                 for (Lattice.Steps steps : lattice.reaching(there.box(), seen)) {
                     tracer.trace(there.map(Affine.shift(lattice.shift(steps))));
                 }
             }
         }
         gc.stroke();
+    }
+
+    private static boolean isTooLarge(Box line, Box seen) {
+        return line.width() > LARGEST * seen.width() || line.height() > LARGEST * seen.height();
     }
 }
