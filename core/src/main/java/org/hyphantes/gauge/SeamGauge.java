@@ -51,8 +51,11 @@ final class SeamGauge implements Gauge {
         if (examined.artwork().work().cloth().isEmpty()) {
             return new GaugeReading(this, State.DOES_NOT_APPLY, "no repeat");
         }
-        List<SeamMark> marks = Seams.of(examined.artwork().work());
         State worst = examined.worst(this);
+        if (Seams.isTooLarge(examined.artwork().work())) {
+            return new GaugeReading(this, worst, "not told");
+        }
+        List<SeamMark> marks = Seams.of(examined.artwork().work());
         if (marks.isEmpty()) {
             return new GaugeReading(this, worst, worst == State.WHOLE ? "nothing crosses" : "does not close");
         }

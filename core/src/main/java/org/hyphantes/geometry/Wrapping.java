@@ -41,12 +41,11 @@ public record Wrapping(Path guide, Point origin, double stretch) {
 
     /** Where a place comes to lie. */
     public Point of(Point p) {
-        double length = guide.length();
         double along = along(p);
-        double on = guide.closed() ? along - length * Math.floor(along / length) : Math.max(0, Math.min(length, along));
-        double position = guide.positionAt(on);
+        double position = position(along);
         Point heading = guide.tangent(position);
-        Point beyond = guide.closed() ? Point.ORIGIN : heading.times(along - on);
+        double over = guide.closed() ? 0 : along - Math.max(0, Math.min(guide.length(), along));
+        Point beyond = heading.times(over);
         return guide.at(position).plus(beyond).plus(heading.right().times(p.y() - origin.y()));
     }
 

@@ -190,7 +190,7 @@ final class Torus {
             }
         }
         Patch patch = Patch.of(tile, lattice, from, to, margin);
-        Projection near = Projection.of(patch.strands(), watch).orElseThrow();
+        Projection near = Projection.of(patch.strands(), watch).orElseThrow(Torus::tooMany);
         int[] meetOf = new int[near.meets().size()];
         boolean[] over = new boolean[meetOf.length];
         for (int m = 0; m < meetOf.length; m++) {
@@ -207,6 +207,11 @@ final class Torus {
             courses(s, begin[s], patch, all.courses(), courses, clearance, shaded, watch);
         }
         return new Cutting.Result(courses, faults(patch, all.faults(), meetOf));
+    }
+
+    /** What stops the step, and not the whole design. */
+    private static IllegalStateException tooMany() {
+        return new IllegalStateException("the strands of a tile meet those of others too often to be cut");
     }
 
     /** A patch whose order decides alike about all that is the same on the cloth. */
@@ -271,7 +276,7 @@ final class Torus {
             return;
         }
         if (Double.isNaN(begin)) {
-            Projection alone = Projection.of(List.of(tile.get(s)), watch).orElseThrow();
+            Projection alone = Projection.of(List.of(tile.get(s)), watch).orElseThrow(Torus::tooMany);
             for (Course course : Cutting.of(alone, new boolean[alone.meets().size()], clearance, shaded, 1, watch)
                     .courses()) {
                 into.add(numbered(course, s, course.ordinal(), course.from(), course.to()));

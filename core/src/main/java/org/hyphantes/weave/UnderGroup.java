@@ -3,12 +3,12 @@ package org.hyphantes.weave;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Watch;
 
-/** What the operations of a cloth's group do to its weave: an alternate weave is carried to itself by turns and glides of the paper, and turned over by what mirrors it. */
+/** What the operations of the group of a cloth do to its weave: turns carry an alternate one to itself, reflections and glides turn it over. */
 public enum UnderGroup {
     /** Every operation carries each crossing to one with the same strand over. */
     KEPT("Its group keeps the weave."),
     /** Turns do so; what mirrors, glides among them, carries each to one with the other strand over. */
-    TURNED_OVER("Its mirrors turn the weave over."),
+    TURNED_OVER("Its reflections turn it over."),
     /** Some crossing is carried to one that goes the wrong way about. */
     BROKEN("Its group breaks the weave.");
 

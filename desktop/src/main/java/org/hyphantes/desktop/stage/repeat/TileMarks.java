@@ -77,6 +77,11 @@ final class TileMarks {
     }
 
     private void outline(Path path) {
+        trace(path);
+        gc.stroke();
+    }
+
+    private void trace(Path path) {
         gc.beginPath();
         for (int i = 0; i < path.size(); i++) {
             Point corner = path.at(i);
@@ -87,7 +92,6 @@ final class TileMarks {
             }
         }
         gc.closePath();
-        gc.stroke();
     }
 
     void seams(List<SeamMark> marks) {
@@ -139,16 +143,7 @@ final class TileMarks {
     /** The symbols of the International Tables: lens, triangle, square and hexagon at centres, lines at mirrors, dashes at glides. */
     void symbols(GroupElements elements, Path tile) {
         gc.save();
-        gc.beginPath();
-        for (int i = 0; i < tile.size(); i++) {
-            Point corner = tile.at(i);
-            if (i == 0) {
-                gc.moveTo(camera.x(corner), camera.y(corner));
-            } else {
-                gc.lineTo(camera.x(corner), camera.y(corner));
-            }
-        }
-        gc.closePath();
+        trace(tile);
         gc.clip();
         double far = tile.length();
         for (GroupElements.Axis axis : elements.axes()) {
