@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -16,6 +17,7 @@ import org.hyphantes.treatment.Laid;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.function.Executable;
 import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Pieces made in the real window from an empty design, their acts counted: a click, a drag, a key, or a word typed with its Enter. */
 abstract class OutcomeFixture extends SetOutFixture {
@@ -71,10 +73,20 @@ abstract class OutcomeFixture extends SetOutFixture {
     /** Types into a slot that a click opens. */
     void type(String slot, String typed) {
         acts++;
-        click(robot, "#slot-" + slot);
+        opened(slot);
         words(typed);
         robot.type(KeyCode.ESCAPE);
         acts++;
+    }
+
+    /** Clicks a slot until it is open: a sentence that is laid out anew just then has moved it from under the pointer. */
+    private void opened(String slot) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(15);
+        do {
+            click(robot, "#slot-" + slot);
+            WaitForAsyncUtils.waitForFxEvents(2);
+        } while (!("typed-" + slot).equals(frame.getScene().getFocusOwner().getId()) && System.nanoTime() < end);
+        assertThat(frame.getScene().getFocusOwner().getId()).isEqualTo("typed-" + slot);
     }
 
     /** Chooses a word of the menu of a slot, by a click on it and one on the word. */
