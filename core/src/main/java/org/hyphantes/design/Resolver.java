@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Flat;
+import org.hyphantes.treatment.CannotLay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Surroundings;
 import org.hyphantes.treatment.Taken;
@@ -189,8 +190,10 @@ public final class Resolver {
         }
         try {
             return new Done(taken.applied(surroundings), before.faults());
+        } catch (CannotLay e) {
+            return before.without(Fault.ofStep(group.id(), step.id(), before.middle(), e.getMessage()));
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException | IndexOutOfBoundsException e) {
-            return before.without(Fault.ofStep(group.id(), step.id(), before.middle()));
+            return before.without(Fault.ofStep(group.id(), step.id(), before.middle(), ""));
         }
     }
 

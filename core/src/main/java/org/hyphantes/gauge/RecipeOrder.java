@@ -55,13 +55,14 @@ public final class RecipeOrder {
         if (step.isPresent() && fault.pieces() > 0) {
             tooMuch(step.get(), fault);
         } else if (step.isPresent()) {
+            String why = fault.reason().isEmpty()
+                    ? " cannot be done to what stands before it, so it is left out: change its settings or those lines."
+                    : " is left out: " + fault.reason() + ".";
             snags.add(Snag.of(
                             CrossingsGauge.WORD,
                             State.BROKEN,
                             fault.place(),
-                            step.get().title()
-                                    + " cannot be done to what stands before it, so it is left out: change its"
-                                    + " settings or those lines.")
+                            step.get().title() + why)
                     .mended(Mend.of(
                             "Pass " + step.get().title() + " under",
                             Recipes.pass(design, group.id(), step.get().id()))));

@@ -9,7 +9,7 @@ import java.util.TreeSet;
  * Lays what is drawn along a level line along another line instead: what lies to the right comes further on, what lies below to the right-hand side
  * of the way. Stretched along the line, never across it.
  *
- * @param guide the line, without corners
+ * @param guide the line, without corners; an open one goes on beyond its ends as straight lines, or as the circles of its arcs
  * @param origin the place that comes to the start of the guide
  * @param stretch how much longer what is drawn becomes along the guide
  */
@@ -42,11 +42,27 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     /** Where a place comes to lie. */
     public Point of(Point p) {
         double along = along(p);
+        double over = over(along);
         double position = position(along);
+        Optional<Arc> arc = over == 0 ? Optional.empty() : endingArc(over);
+        if (arc.isPresent()) {
+            // An arc goes on beyond its end as the circle that it is of.
+            double t = (over < 0 ? 0 : 1) + over / arc.get().length();
+            return arc.get().at(t).plus(arc.get().tangent(t).right().times(p.y() - origin.y()));
+        }
         Point heading = guide.tangent(position);
-        double over = guide.closed() ? 0 : along - Math.max(0, Math.min(guide.length(), along));
-        Point beyond = heading.times(over);
-        return guide.at(position).plus(beyond).plus(heading.right().times(p.y() - origin.y()));
+        return guide.at(position).plus(heading.times(over)).plus(heading.right().times(p.y() - origin.y()));
+    }
+
+    /** How far (mm) beyond the end of an open guide, or before its start. */
+    private double over(double along) {
+        return guide.closed() ? 0 : along - Math.max(0, Math.min(guide.length(), along));
+    }
+
+    private Optional<Arc> endingArc(double over) {
+        return guide.curves().get(over < 0 ? 0 : guide.size() - 1) instanceof Arc arc
+                ? Optional.of(arc)
+                : Optional.empty();
     }
 
     /** What becomes of a path: level lines along an arc are arcs, upright ones lines, all else fitted cubics. */
@@ -67,11 +83,11 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     private List<Double> cuts(Curve curve) {
         TreeSet<Double> cuts = new TreeSet<>(List.of(0.0, 1.0));
         double length = guide.length();
-        for (int joint = 0; joint < guide.size(); joint++) {
-            if (joint == 0 && !guide.closed() || !bendsOtherwise(joint)) {
+        for (int joint = 0; joint <= guide.size() - (guide.closed() ? 1 : 0); joint++) {
+            if (!bendsOtherwise(joint)) {
                 continue;
             }
-            double at = guide.lengthTo(joint);
+            double at = joint == guide.size() ? length : guide.lengthTo(joint);
             for (int k = 0; k < SAMPLES; k++) {
                 double low = (double) k / SAMPLES;
                 double high = (k + 1.0) / SAMPLES;
@@ -92,6 +108,10 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     }
 
     private boolean bendsOtherwise(int joint) {
+        if (!guide.closed() && (joint == 0 || joint == guide.size())) {
+            Curve end = guide.curves().get(joint == 0 ? 0 : joint - 1);
+            return !(end instanceof Arc) && Math.abs(end.curvature(joint == 0 ? 0 : 1)) * guide.length() > 1e-6;
+        }
         Curve before = guide.curves().get(joint == 0 ? guide.size() - 1 : joint - 1);
         double jump = before.curvature(1) - guide.curves().get(joint).curvature(0);
         return Math.abs(jump) * guide.length() > 1e-6;
@@ -119,6 +139,10 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     private List<Curve> of(Curve curve) {
         Point start = curve.start();
         Point end = curve.end();
+        Optional<Affine> straight = straight(curve);
+        if (straight.isPresent()) {
+            return List.of(curve.map(straight.get()));
+        }
         if (curve instanceof Line && Math.abs(end.x() - start.x()) < 1e-12 * (1 + curve.length())) {
             return List.of(new Line(of(start), of(end)));
         }
@@ -132,17 +156,31 @@ public record Wrapping(Path guide, Point origin, double stretch) {
         return List.copyOf(Fitting.of(smooth(curve), 0, 1, FITTING * size));
     }
 
-    /** A level line along a circle, or along one curve of the guide. */
+    /** The map of what lies along one line of the guide alone; not of arcs that are stretched, which are arcs no more. */
+    private Optional<Affine> straight(Curve curve) {
+        Box box = curve.box();
+        double size = 1e-9 * guide.length();
+        int first = guide.index(position(along(new Point(box.left(), 0)) + size));
+        int last = guide.index(position(along(new Point(box.right(), 0)) - size));
+        boolean once = (box.right() - box.left()) * stretch < guide.length() || !guide.closed();
+        if (first != last
+                || !once
+                || !(guide.curves().get(first) instanceof Line)
+                || curve instanceof Arc && Math.abs(stretch - 1) > 1e-12) {
+            return Optional.empty();
+        }
+        Point heading = guide.tangent(first);
+        Point right = heading.right();
+        Point from = of(curve.start());
+        Affine turned = new Affine(heading.x() * stretch, heading.y() * stretch, right.x(), right.y(), 0, 0);
+        return Optional.of(Affine.shift(from.minus(turned.of(curve.start()))).after(turned));
+    }
+
+    /** A level line along a circle. */
     private Optional<Curve> level(Point start, Point end) {
         Optional<Arc> arc = arc(start, end);
         if (arc.isEmpty()) {
-            double middle = guide.positionAt(Math.max(0, along(start.middle(end))));
-            boolean straight = guide.curves().get(guide.index(middle)) instanceof Line line
-                    && Math.abs(along(end) - along(start)) <= line.length();
-            Point between = of(start).middle(of(end));
-            return straight && between.distance(of(start.middle(end))) < 1e-9 * guide.length()
-                    ? Optional.of(new Line(of(start), of(end)))
-                    : Optional.empty();
+            return Optional.empty();
         }
         Point from = of(start).minus(arc.get().centre());
         double radius = from.length();
@@ -163,8 +201,7 @@ public record Wrapping(Path guide, Point origin, double stretch) {
                 .allMatch(c -> c instanceof Arc arc
                         && arc.centre().distance(first.centre()) < 1e-9 * first.radius()
                         && Math.abs(arc.radius() - first.radius()) < 1e-9 * first.radius());
-        boolean on = guide.closed() || along(start) >= 0 && along(end) <= guide.length() * (1 + 1e-12);
-        return round && on ? Optional.of(first) : Optional.empty();
+        return round ? Optional.of(first) : Optional.empty();
     }
 
     private SmoothCurve smooth(Curve curve) {
@@ -177,12 +214,20 @@ public record Wrapping(Path guide, Point origin, double stretch) {
             @Override
             public Point velocity(double t) {
                 // At an end the bend of the guide is that on the side of the curve.
-                double position = position(along(curve.at(t + (0.5 - t) * 1e-9)));
+                double along = along(curve.at(t + (0.5 - t) * 1e-9));
+                double over = over(along);
+                double position = position(along);
                 int index = guide.index(position);
                 Point heading = guide.tangent(position);
                 Point own = curve.velocity(t);
                 double bend = guide.curves().get(index).curvature(position - index)
                         * (curve.at(t).y() - origin.y());
+                if (over != 0) {
+                    Optional<Arc> arc = endingArc(over);
+                    heading = arc.map(a -> a.tangent((over < 0 ? 0 : 1) + over / a.length()))
+                            .orElse(heading);
+                    bend = arc.isPresent() ? bend : 0;
+                }
                 return heading.times(own.x() * stretch * (1 - bend))
                         .plus(heading.right().times(own.y()));
             }

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Wrapping;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.symmetry.GroupElements;
 import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.symmetry.Symmetry;
@@ -19,59 +21,199 @@ import org.hyphantes.weave.Joining;
 import org.hyphantes.weave.Strand;
 import org.hyphantes.weave.StrandKey;
 
-/** A frieze laid along the line of a figure, stretched evenly to so many cells; lines that meet where cells do are one. */
+/**
+ * A frieze laid along the line of a figure, stretched evenly to so many cells; lines that meet where cells do are one. Each side between two corners
+ * has its share of the cells, stretched to fit. Corners are mitred: what comes to one goes on as its own mirror image, as it does anyway where the
+ * frieze has upright mirrors. Any other is turned about at each corner, or, where the corners of a closed line are odd in number, at each corner and
+ * in the middle of each side. A figure that stands at the corners takes the place of the mitre.
+ */
 final class Frieze {
     private final Repeat repeat;
     private final Surroundings.Named guide;
+    private final Optional<Surroundings.Named> corner;
     private final Surroundings surroundings;
+    private final Tiling tiling;
+    private final List<Laid> motif = new ArrayList<>();
+    private final List<Strand> strands = new ArrayList<>();
+    private final Map<StrandKey, Laid> first = new HashMap<>();
+
+    /** How far (mm) the frieze reaches to a side of its line. */
+    private double reach;
+
+    /** Where (mm, from the origin) corners lie in it: at an upright mirror, if there is one. */
+    private double start;
+
+    /** How many cells further what is drawn in one may reach. */
+    private int wider;
+
+    private int copies;
 
     Frieze(Repeat repeat, Surroundings.Named guide, Surroundings surroundings) {
         this.repeat = repeat;
         this.guide = guide;
+        this.corner = surroundings.figure(repeat.corner()).filter(f -> !f.id().equals(guide.id()));
         this.surroundings = surroundings;
+        this.tiling = repeat.tiling();
     }
 
-    /** @throws IllegalArgumentException if the line has corners */
+    /** @throws CannotLay if the line has corners that cannot be mitred, or sides without room for what stands at them */
     Work laid(Work work) {
         Path line = guide.form().paths(surroundings.pageBox()).get(0);
-        int cells = (int) repeat.columns().value();
-        Tiling tiling = repeat.tiling();
-        double stretch = line.length() / (cells * repeat.width().value());
-        Wrapping wrapping = new Wrapping(line, tiling.origin(), stretch);
-        List<Strand> strands = new ArrayList<>();
-        Map<StrandKey, Laid> first = new HashMap<>();
-        List<RepeatGroup.Position> positions = tiling.group().positions();
-        for (int cell = 0; cell < cells; cell++) {
-            for (int p = 0; p < positions.size(); p++) {
-                surroundings.watch().step();
-                for (Laid motif : work.lines()) {
-                    if (motif.key().figure().equals(guide.id())) {
-                        continue;
-                    }
-                    Affine map = map(
-                            tiling, positions.get(p), cell, motif.path().box().centre());
-                    Path path = wrapping.of(motif.path().map(map));
-                    StrandKey key = motif.key().copy(cell * positions.size() + p);
-                    first.put(
-                            key, new Laid(key, path, wrapping.of(map.of(motif.seat())), motif.band(), motif.colour()));
-                    strands.add(new Strand("", key, path, motif.band().orElse(BandStyle.even(0, Ends.BUTT))));
-                }
+        for (Laid laid : work.lines()) {
+            if (!isOf(laid, guide) && corner.filter(c -> isOf(laid, c)).isEmpty()) {
+                motif.add(laid);
+                Box box = laid.path().box();
+                double from = tiling.origin().y();
+                wider = Math.max(
+                        wider, (int) Math.ceil(box.width() / repeat.width().value()));
+                reach = Math.max(reach, Math.max(Math.abs(box.top() - from), Math.abs(box.bottom() - from)));
             }
+        }
+        List<Stretch> sides = Stretch.of(line);
+        if (sides.size() > 1 || sides.get(0).before().isPresent()) {
+            turned(work, line, sides);
+        } else {
+            along(sides.get(0), (int) repeat.columns().value(), Sense.ON);
         }
         // Far more than any page: no two tiles of this lattice meet.
         Lattice alone = new Lattice(new Point(1e7, 0), Optional.empty());
         Distinct distinct = new Distinct(10 * work.tolerance().distance());
+        List<Strand> once = strands.stream().filter(s -> distinct.add(s.path())).toList();
         List<Laid> lines = new ArrayList<>();
-        for (Strand strand : Joining.of(strands, alone)) {
-            if (distinct.add(strand.path())) {
-                lines.add(first.get(strand.key()).along(strand.path(), strand.key()));
-            }
+        for (Strand strand : Joining.of(once, alone)) {
+            lines.add(first.get(strand.key()).along(strand.path(), strand.key()));
         }
         return new Work(lines, List.of(), List.of(), Symmetry.NONE);
     }
 
+    private static boolean isOf(Laid laid, Surroundings.Named figure) {
+        return laid.key().figure().equals(figure.id());
+    }
+
+    private enum Sense {
+        ON,
+        BACK,
+        /** On to the middle, and back from there. */
+        ABOUT
+    }
+
+    private void turned(Work work, Path line, List<Stretch> corners) {
+        List<Stretch> sides = corners;
+        Optional<Double> mirror = mirror();
+        start = mirror.orElse(0.0);
+        int count = corners.size() - (line.closed() ? 0 : 1);
+        boolean about = mirror.isEmpty() && line.closed() && count % 2 == 1;
+        if (corner.isPresent()) {
+            double room = standing(work, corners);
+            sides = corners.stream().map(s -> s.shortened(room)).toList();
+        }
+        List<Integer> shares = shares(sides);
+        for (int i = 0; i < sides.size(); i++) {
+            boolean back = mirror.isEmpty() && corner.isEmpty() && i % 2 == 1;
+            along(sides.get(i), shares.get(i), about && corner.isEmpty() ? Sense.ABOUT : back ? Sense.BACK : Sense.ON);
+        }
+    }
+
+    /** The first of its upright mirrors, from the origin on. */
+    private Optional<Double> mirror() {
+        return GroupElements.of(tiling).axes().stream()
+                .filter(a -> !a.glide() && Math.abs(a.along().x()) < 1e-9)
+                .map(a -> a.through().x() - tiling.origin().x())
+                .min(Double::compare);
+    }
+
+    /** How many cells each side has: in proportion to their lengths, and one at least. */
+    private List<Integer> shares(List<Stretch> sides) {
+        double length = sides.stream().mapToDouble(Stretch::length).sum();
+        int cells = (int) repeat.columns().value();
+        List<Integer> shares = new ArrayList<>();
+        for (Stretch side : sides) {
+            shares.add((int) Math.max(1, Math.round(cells * side.length() / length)));
+        }
+        return shares;
+    }
+
+    /** Lays the figure that stands at the corners: as it is drawn at the first, turned as they are at the others; how much room (mm) it takes of a side. */
+    private double standing(Work work, List<Stretch> corners) {
+        List<Laid> standing =
+                work.lines().stream().filter(l -> isOf(l, corner.get())).toList();
+        List<Stretch> from =
+                corners.stream().filter(s -> s.before().isPresent()).toList();
+        if (standing.isEmpty() || from.isEmpty()) {
+            return 0;
+        }
+        Box box = Box.round(standing.stream().map(l -> l.path().box()).toList());
+        Point bearing = from.get(0).before().get();
+        for (Stretch side : from) {
+            Point place = side.path().start();
+            Point there = side.before().get();
+            double degrees = Math.toDegrees(Math.atan2(bearing.cross(there), bearing.dot(there)));
+            Affine map = Affine.shift(place.minus(box.centre())).after(Affine.turn(degrees, box.centre()));
+            for (Laid laid : standing) {
+                add(laid.mapped(map, laid.key().copy(copies)));
+            }
+            copies++;
+        }
+        return Math.max(box.width(), box.height()) / 2;
+    }
+
+    private void add(Laid laid) {
+        first.put(laid.key(), laid);
+        strands.add(new Strand("", laid.key(), laid.path(), laid.band().orElse(BandStyle.even(0, Ends.BUTT))));
+    }
+
+    /** Lays so many cells along a side. */
+    private void along(Stretch side, int cells, Sense sense) {
+        double wide = repeat.width().value();
+        double stretch = side.length() / (cells * wide);
+        Point from = tiling.origin().plus(new Point(start, 0));
+        Wrapping wrapping = new Wrapping(side.path(), from, stretch);
+        int before = more(side.before().isPresent(), side.furtherBefore(reach) / stretch);
+        int after = more(side.after().isPresent(), side.furtherAfter(reach) / stretch);
+        Point middle = from.plus(new Point(cells * wide / 2, 0));
+        Affine back = Affine.mirror(middle, 0);
+        Optional<Mitre> about = Optional.of(new Mitre(middle, new Point(0, 1), new Point(-1, 0)));
+        switch (sense) {
+            case ON -> cells(wrapping, side, -before, cells + after, Affine.IDENTITY, Optional.empty());
+            case BACK -> cells(wrapping, side, -after, cells + before, back, Optional.empty());
+            case ABOUT -> {
+                cells(wrapping, side, -before, cells / 2 + 1 + wider, Affine.IDENTITY, about);
+                cells(wrapping, side, -after, cells / 2 + 1 + wider, back, about);
+            }
+        }
+    }
+
+    /** How many cells more there are at a corner. */
+    private int more(boolean corner, double further) {
+        return corner ? (int) Math.ceil(further / repeat.width().value()) + wider : 0;
+    }
+
+    /** @param about what it leaves of the frieze as it is drawn is laid, if it is there */
+    private void cells(Wrapping wrapping, Stretch side, int from, int to, Affine sense, Optional<Mitre> about) {
+        boolean cut = side.before().isPresent() || side.after().isPresent() || about.isPresent();
+        for (int cell = from; cell < to; cell++) {
+            for (RepeatGroup.Position position : tiling.group().positions()) {
+                surroundings.watch().step();
+                for (Laid line : motif) {
+                    Affine map = map(position, cell, line.path().box().centre());
+                    List<Path> drawn = List.of(line.path().map(map));
+                    Affine seated = sense.after(map);
+                    int part = 0;
+                    for (Path path : about.map(a -> a.left(drawn)).orElse(drawn)) {
+                        for (Path left : side.mitred(wrapping.of(path.map(sense)))) {
+                            StrandKey key = line.key().copy(copies);
+                            Point seat = wrapping.of(seated.of(line.seat()));
+                            add(new Laid(cut ? key.part(part++) : key, left, seat, line.band(), line.colour()));
+                        }
+                    }
+                }
+                copies++;
+            }
+        }
+    }
+
     /** The map to a position in a cell, each of them in the cell itself. */
-    private static Affine map(Tiling tiling, RepeatGroup.Position position, int cell, Point middle) {
+    private Affine map(RepeatGroup.Position position, int cell, Point middle) {
         Affine map = tiling.map(position, 0, 0);
         double at =
                 tiling.lattice().parts(map.of(middle).minus(tiling.origin())).x();

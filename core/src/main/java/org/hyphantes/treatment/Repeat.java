@@ -28,6 +28,7 @@ import org.hyphantes.symmetry.Tiling;
  * @param share by how much of a cell each row, or each column, is set off from the one before
  * @param closes after how many cells across it is all the same again, weaves too; {@code closesdown} how many down
  * @param along the id of a figure along whose line a frieze is laid, so many cells evenly from end to end or all round; or nothing
+ * @param corner the id of a figure that stands at the corners of that line, as it is drawn at the first of them; or nothing, and they are mitred
  * @param right how far (mm) to the right of the centre the origin of the group lies
  * @param down how far (mm) below it
  */
@@ -44,6 +45,7 @@ public record Repeat(
         Amount closes,
         Amount closesdown,
         String along,
+        String corner,
         Amount right,
         Amount down)
         implements Treatment {
@@ -59,6 +61,7 @@ public record Repeat(
             ClothEdge.CUT_OFF,
             Amount.of(1),
             Amount.of(1),
+            Turn.NOTHING,
             Turn.NOTHING,
             Amount.of(0),
             Amount.of(0));
@@ -83,6 +86,7 @@ public record Repeat(
                             Setting.of(Repeat.class, "closes", new Kind.Count(1, MOST_CLOSING)),
                             Setting.of(Repeat.class, "closesdown", new Kind.Count(1, MOST_CLOSING)),
                             Setting.of(Repeat.class, "along", new Kind.Figure(Turn.NOTHING)),
+                            Setting.of(Repeat.class, "corner", new Kind.Figure(Turn.NOTHING)),
                             Setting.of(Repeat.class, "right", new Kind.Length(-1e5, 1e5)),
                             Setting.of(Repeat.class, "down", new Kind.Length(-1e5, 1e5))))
             .because("One motif in every place of a pattern: change the one, and the whole cloth follows.")
@@ -98,7 +102,8 @@ public record Repeat(
             case STRIP -> "cells {width} wide, {columns} of them, along {along}";
         };
         if (repeat.isAlong()) {
-            return "Repeat {figures} by {group}, " + cells + "; origin {right} right, {down} down.";
+            return "Repeat {figures} by {group}, " + cells
+                    + " with {corner} at its corners; origin {right} right, {down} down.";
         }
         String closing = repeat.isStrip() ? "{closes}" : "{closes} by {closesdown}";
         return "Repeat {figures} by {group}, " + cells + ", {edge} at the edge; the weave closes over " + closing

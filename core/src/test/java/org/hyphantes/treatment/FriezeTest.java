@@ -13,8 +13,11 @@ import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Lens;
+import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Rectangle;
 import org.hyphantes.figure.Rounded;
+import org.hyphantes.figure.Upward;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -95,6 +98,101 @@ class FriezeTest {
         assertThat(weave.strands()).hasSize(2).allMatch(s -> s.path().closed());
         assertThat(weave.crossings()).hasSize(24);
         assertThat(weave.alternates()).isTrue();
+    }
+
+    private static Form box(double width, double height) {
+        return new Rectangle(
+                Amount.of(width),
+                Amount.of(height),
+                Amount.of(0),
+                Rounded.EVERY,
+                Amount.of(0),
+                Amount.of(0),
+                Amount.of(0));
+    }
+
+    private static Form polygon(int sides, double radius) {
+        return new Polygon(
+                Amount.of(sides), Amount.of(radius), Upward.CORNER, Amount.of(0), Amount.of(0), Amount.of(0));
+    }
+
+    private static List<Path> strands(Artwork artwork) {
+        assertThat(artwork.faults()).isEmpty();
+        return weave(artwork).strands().stream().map(s -> s.path()).toList();
+    }
+
+    /** A moulding mitred round a box is boxes, each as much larger or smaller all round as its line lies beside. */
+    @Test
+    void levelLinesMitreIntoBoxes() {
+        List<Path> paths = strands(laid(box(120, 80), "frieze p1", 10, line(0, 5, 20, 5), line(0, -7, 20, -7)));
+        assertThat(paths)
+                .hasSize(2)
+                .allMatch(Path::closed)
+                .allMatch(p -> Math.abs(Math.abs(p.box().width() - p.box().height()) - 40) < 1e-9);
+        assertThat(paths.stream().map(p -> p.box().width()).sorted().toList())
+                .satisfies(w -> assertThat(w.get(0)).isCloseTo(110, within(1e-9)))
+                .satisfies(w -> assertThat(w.get(1)).isCloseTo(134, within(1e-9)));
+        assertThat(paths)
+                .allMatch(p ->
+                        Math.abs(p.length() - 2 * (p.box().width() + p.box().height())) < 1e-9);
+    }
+
+    /**
+     * What meets at a mitre is the image of the other side in it, whatever the frieze, so that every line goes on all round: corners in even and odd
+     * numbers, and arcs that meet in cusps.
+     */
+    @Test
+    void everyFriezeGoesOnRoundCorners() {
+        Form lens = new Lens(Amount.of(60), Amount.of(30), Amount.of(0), Amount.of(0), Amount.of(0));
+        Form teeth = Drawn.of(List.of(
+                Path.open(new Line(new Point(0, -4), new Point(7, 4)), new Line(new Point(7, 4), new Point(20, -4)))));
+        for (Form guide : List.of(box(120, 80), polygon(3, 70), polygon(5, 70), lens)) {
+            for (String group : List.of("p1", "p11g", "p1m1", "p11m", "p211", "p2mg", "p2mm")) {
+                Artwork artwork = laid(guide, "frieze " + group, 8, teeth);
+                assertThat(strands(artwork))
+                        .as("%s round %s", group, guide)
+                        .isNotEmpty()
+                        .allMatch(Path::closed);
+            }
+        }
+    }
+
+    /** A disc at each corner of a box takes the place of the mitre; sides run from one to the next. */
+    @Test
+    void aFigureStandsAtTheCorners() {
+        List<Form> forms = List.of(box(120, 80), line(0, 0, 20, 0), circle(8));
+        Repeat repeat = Repeat.STARTING
+                .with("group", "frieze p1")
+                .with("width", Amount.of(20))
+                .with("columns", Amount.of(10))
+                .with("along", "f0")
+                .with("corner", "f2");
+        List<Laid> lines = new Resolver()
+                .resolve(Trial.design(Material.PRINT, forms, repeat))
+                .work()
+                .lines();
+        assertThat(lines.stream()
+                        .filter(l -> l.key().figure().equals("f2"))
+                        .map(l -> l.path().box().centre()))
+                .hasSize(4)
+                .allMatch(p -> Math.abs(Math.abs(p.x()) - 60) < 1e-9 && Math.abs(Math.abs(p.y()) - 40) < 1e-9);
+        assertThat(lines.stream()
+                        .filter(l -> l.key().figure().equals("f1"))
+                        .map(l -> l.path().length())
+                        .sorted())
+                .hasSize(4)
+                .satisfies(l -> assertThat(l.get(0)).isCloseTo(64, within(1e-9)))
+                .satisfies(l -> assertThat(l.get(3)).isCloseTo(104, within(1e-9)));
+    }
+
+    /** A corner between two curves that differ has no straight mitre: that is said, and what to do. */
+    @Test
+    void cornersThatCannotBeMitredAreSaid() {
+        Form half = Drawn.of(List.of(new Path(
+                List.of(new Arc(Point.ORIGIN, 40, 0, Math.PI), new Line(new Point(-40, 0), new Point(40, 0))), true)));
+        Artwork artwork = laid(half, "frieze p1", 8, line(0, -4, 20, -4));
+        assertThat(artwork.faults()).hasSize(1);
+        assertThat(artwork.faults().get(0).reason()).contains("round such corners first");
     }
 
     /** Along an open line it goes from end to end. */

@@ -13,11 +13,12 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Scope;
+import org.hyphantes.setting.Unit;
 import org.junit.jupiter.api.Test;
 
 /** What figures and treatments say of themselves. */
 class SettingsTest {
-    /** The slots that stand in the sentence, or would if one of its words were chosen otherwise. */
+    /** The slots that stand in the sentence, or would if one of its words, or a figure, were chosen otherwise. */
     private static Set<String> slots(Described thing) throws Exception {
         var schema = thing.schema();
         List<Object> told = new ArrayList<>(List.of(thing));
@@ -25,6 +26,14 @@ class SettingsTest {
             if (schema.kind(key) instanceof Kind.Choice choice) {
                 for (String word : choice.words()) {
                     told.add(schema.read(thing, key, word, Scope.PLAIN).value());
+                }
+            }
+        }
+        Scope named = new Scope(Map.of(), Unit.MM, 0, Map.of("f0", "Guide"));
+        for (Object one : List.copyOf(told)) {
+            for (String key : schema.keys()) {
+                if (schema.kind(key) instanceof Kind.Figure figure && !figure.many()) {
+                    told.add(schema.read((Described) one, key, "Guide", named).value());
                 }
             }
         }
@@ -49,7 +58,7 @@ class SettingsTest {
             var schema = thing.schema();
             assertThat(slots(thing)).containsExactlyInAnyOrderElementsOf(schema.keys());
             for (String key : schema.keys()) {
-                for (var unit : org.hyphantes.setting.Unit.values()) {
+                for (var unit : Unit.values()) {
                     Scope scope = new Scope(Map.of(), unit);
                     Object again = schema.read(thing, key, schema.typed(thing, key, scope), scope)
                             .value();
