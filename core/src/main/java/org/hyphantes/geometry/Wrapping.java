@@ -11,9 +11,9 @@ import java.util.TreeSet;
  *
  * @param guide the line, without corners; an open one goes on beyond its ends as straight lines, or as the circles of its arcs
  * @param origin the place that comes to the start of the guide
- * @param stretch how much longer what is drawn becomes along the guide
+ * @param pace how what is drawn is stretched along the guide
  */
-public record Wrapping(Path guide, Point origin, double stretch) {
+public record Wrapping(Path guide, Point origin, Pace pace) {
     /** A turn of the heading by less than this (its sine) at a joint is no corner. */
     private static final double SMOOTH = 1e-6;
 
@@ -36,7 +36,7 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     }
 
     private double along(Point p) {
-        return (p.x() - origin.x()) * stretch;
+        return pace.of(p.x() - origin.x());
     }
 
     /** Where a place comes to lie. */
@@ -68,8 +68,9 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     /** What becomes of a path: level lines along an arc are arcs, upright ones lines, all else fitted cubics. */
     public Path of(Path path) {
         List<Curve> curves = new ArrayList<>();
+        List<Double> changes = changes();
         for (Curve curve : path.curves()) {
-            List<Double> cuts = cuts(curve);
+            List<Double> cuts = cuts(curve, changes);
             for (int i = 0; i + 1 < cuts.size(); i++) {
                 boolean whole = cuts.size() == 2;
                 curves.addAll(of(whole ? curve : curve.part(cuts.get(i), cuts.get(i + 1))));
@@ -80,14 +81,10 @@ public record Wrapping(Path guide, Point origin, double stretch) {
     }
 
     /** The parameters of a curve at which it is cut, its ends among them: where the guide bends otherwise, what is laid across has a corner. */
-    private List<Double> cuts(Curve curve) {
+    private List<Double> cuts(Curve curve, List<Double> changes) {
         TreeSet<Double> cuts = new TreeSet<>(List.of(0.0, 1.0));
         double length = guide.length();
-        for (int joint = 0; joint <= guide.size() - (guide.closed() ? 1 : 0); joint++) {
-            if (!bendsOtherwise(joint)) {
-                continue;
-            }
-            double at = joint == guide.size() ? length : guide.lengthTo(joint);
+        for (double at : changes) {
             for (int k = 0; k < SAMPLES; k++) {
                 double low = (double) k / SAMPLES;
                 double high = (k + 1.0) / SAMPLES;
@@ -105,6 +102,20 @@ public record Wrapping(Path guide, Point origin, double stretch) {
         }
         apart.set(apart.size() - 1, 1.0);
         return apart.size() == 1 ? List.of(0.0, 1.0) : apart;
+    }
+
+    /** Where along the guide (mm) it bends otherwise, or the pace changes. */
+    private List<Double> changes() {
+        List<Double> changes = new ArrayList<>();
+        for (int joint = 0; joint <= guide.size() - (guide.closed() ? 1 : 0); joint++) {
+            if (bendsOtherwise(joint)) {
+                changes.add(joint == guide.size() ? guide.length() : guide.lengthTo(joint));
+            }
+        }
+        for (double at : pace.changes()) {
+            changes.add(at);
+        }
+        return changes;
     }
 
     private boolean bendsOtherwise(int joint) {
@@ -162,17 +173,27 @@ public record Wrapping(Path guide, Point origin, double stretch) {
         double size = 1e-9 * guide.length();
         int first = guide.index(position(along(new Point(box.left(), 0)) + size));
         int last = guide.index(position(along(new Point(box.right(), 0)) - size));
+        double left = box.left() - origin.x();
+        double right = box.right() - origin.x();
+        boolean alike = pace.isAlike(left, right);
+        double stretch = pace.stretch((left + right) / 2);
         boolean once = (box.right() - box.left()) * stretch < guide.length() || !guide.closed();
+        boolean bare = curve instanceof Line && box.height() < 1e-12 * (1 + box.width());
         if (first != last
                 || !once
                 || !(guide.curves().get(first) instanceof Line)
+                || !alike && !bare
                 || curve instanceof Arc && Math.abs(stretch - 1) > 1e-12) {
             return Optional.empty();
         }
+        if (!alike) {
+            stretch = (along(curve.end()) - along(curve.start()))
+                    / (curve.end().x() - curve.start().x());
+        }
         Point heading = guide.tangent(first);
-        Point right = heading.right();
+        Point aside = heading.right();
         Point from = of(curve.start());
-        Affine turned = new Affine(heading.x() * stretch, heading.y() * stretch, right.x(), right.y(), 0, 0);
+        Affine turned = new Affine(heading.x() * stretch, heading.y() * stretch, aside.x(), aside.y(), 0, 0);
         return Optional.of(Affine.shift(from.minus(turned.of(curve.start()))).after(turned));
     }
 
@@ -228,7 +249,7 @@ public record Wrapping(Path guide, Point origin, double stretch) {
                             .orElse(heading);
                     bend = arc.isPresent() ? bend : 0;
                 }
-                return heading.times(own.x() * stretch * (1 - bend))
+                return heading.times(own.x() * pace.stretch(curve.at(t).x() - origin.x()) * (1 - bend))
                         .plus(heading.right().times(own.y()));
             }
         };

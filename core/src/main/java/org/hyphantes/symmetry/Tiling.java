@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 
 /**
@@ -38,6 +40,26 @@ public record Tiling(RepeatGroup group, Point across, Point down, Point origin) 
 
     private Point side(int x, int y) {
         return across.times(x).plus(down.times(y));
+    }
+
+    /**
+     * The share of a cell from which all of the pattern follows: no place of it is carried to another of it. Convex.
+     *
+     * @param strip from whose top to whose bottom a share of a strip goes
+     */
+    public Path share(Box strip) {
+        boolean inStrip = group.cell() == RepeatGroup.Cell.STRIP;
+        return Path.polygon(group.share().stream()
+                .map(p -> origin.plus(across.times(p.x()))
+                        .plus(inStrip ? new Point(0, beside(p.y(), strip)) : down.times(p.y())))
+                .toList());
+    }
+
+    private double beside(double side, Box strip) {
+        double least = 1e-3 * across.length();
+        return side == 0
+                ? 0
+                : side < 0 ? Math.min(strip.top() - origin.y(), -least) : Math.max(strip.bottom() - origin.y(), least);
     }
 
     /** The shifts from cell to cell. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Pace;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Wrapping;
@@ -23,7 +24,7 @@ import org.hyphantes.weave.StrandKey;
 
 /**
  * A frieze laid along the line of a figure, stretched evenly to so many cells; lines that meet where cells do are one. Each side between two corners
- * has its share of the cells, stretched to fit. Corners are mitred: what comes to one goes on as its own mirror image, as it does anyway where the
+ * has its share of the cells, stretched to fit, towards a corner as the side beyond it is. Corners are mitred: what comes to one goes on as its own mirror image, as it does anyway where the
  * frieze has upright mirrors. Any other is turned about at each corner, or, where the corners of a closed line are odd in number, at each corner and
  * in the middle of each side. A figure that stands at the corners takes the place of the mitre.
  */
@@ -59,21 +60,22 @@ final class Frieze {
     /** @throws CannotLay if the line has corners that cannot be mitred, or sides without room for what stands at them */
     Work laid(Work work) {
         Path line = guide.form().paths(surroundings.pageBox()).get(0);
-        for (Laid laid : work.lines()) {
-            if (!isOf(laid, guide) && corner.filter(c -> isOf(laid, c)).isEmpty()) {
-                motif.add(laid);
-                Box box = laid.path().box();
-                double from = tiling.origin().y();
-                wider = Math.max(
-                        wider, (int) Math.ceil(box.width() / repeat.width().value()));
-                reach = Math.max(reach, Math.max(Math.abs(box.top() - from), Math.abs(box.bottom() - from)));
-            }
+        List<Laid> drawn = work.lines().stream()
+                .filter(l -> !isOf(l, guide) && corner.filter(c -> isOf(l, c)).isEmpty())
+                .toList();
+        for (Laid laid : repeat.motif() == Motif.AS_DRAWN ? drawn : shared(drawn)) {
+            motif.add(laid);
+            Box box = laid.path().box();
+            double from = tiling.origin().y();
+            wider = Math.max(wider, (int) Math.ceil(box.width() / repeat.width().value()));
+            reach = Math.max(reach, Math.max(Math.abs(box.top() - from), Math.abs(box.bottom() - from)));
         }
         List<Stretch> sides = Stretch.of(line);
         if (sides.size() > 1 || sides.get(0).before().isPresent()) {
             turned(work, line, sides);
         } else {
-            along(sides.get(0), (int) repeat.columns().value(), Sense.ON);
+            int cells = (int) repeat.columns().value();
+            along(sides.get(0), cells, Pace.even(cells * repeat.width().value(), line.length()), Sense.ON);
         }
         // Far more than any page: no two tiles of this lattice meet.
         Lattice alone = new Lattice(new Point(1e7, 0), Optional.empty());
@@ -84,6 +86,11 @@ final class Frieze {
             lines.add(first.get(strand.key()).along(strand.path(), strand.key()));
         }
         return new Work(lines, List.of(), List.of(), Symmetry.NONE);
+    }
+
+    private List<Laid> shared(List<Laid> drawn) {
+        Work work = Work.of(drawn);
+        return Confined.cut(work, tiling.share(work.drawn()), surroundings).lines();
     }
 
     private static boolean isOf(Laid laid, Surroundings.Named figure) {
@@ -109,9 +116,45 @@ final class Frieze {
         }
         List<Integer> shares = shares(sides);
         for (int i = 0; i < sides.size(); i++) {
-            boolean back = mirror.isEmpty() && corner.isEmpty() && i % 2 == 1;
-            along(sides.get(i), shares.get(i), about && corner.isEmpty() ? Sense.ABOUT : back ? Sense.BACK : Sense.ON);
+            boolean back = mirror.isEmpty() && i % 2 == 1;
+            Sense sense = corner.isPresent() ? Sense.ON : about ? Sense.ABOUT : back ? Sense.BACK : Sense.ON;
+            along(sides.get(i), shares.get(i), pace(sides, shares, i, line.closed()), sense);
         }
+    }
+
+    /** Both sides of a mitre are stretched alike there, so that what comes to it meets; evenly where all sides are. */
+    private Pace pace(List<Stretch> sides, List<Integer> shares, int i, boolean closed) {
+        int last = sides.size() - 1;
+        double own = even(sides, shares, i);
+        Stretch side = sides.get(i);
+        int before = i > 0 ? i - 1 : closed ? last : i;
+        int after = i < last ? i + 1 : closed ? 0 : i;
+        double first = side.before().isPresent() ? between(own, even(sides, shares, before)) : own;
+        double end = side.after().isPresent() ? between(own, even(sides, shares, after)) : own;
+        if (Math.abs(first - own) < 1e-12 * own && Math.abs(end - own) < 1e-12 * own) {
+            return Pace.even(shares.get(i) * repeat.width().value(), side.length());
+        }
+        try {
+            return new Pace(
+                    shares.get(i) * repeat.width().value(),
+                    side.length(),
+                    first,
+                    side.furtherBefore(reach) / first,
+                    end,
+                    side.furtherAfter(reach) / end);
+        } catch (IllegalArgumentException e) {
+            throw new CannotLay("one of its sides is too short for what comes round its corners;"
+                    + " lay more cells, or draw what is laid less high");
+        }
+    }
+
+    private double even(List<Stretch> sides, List<Integer> shares, int i) {
+        return sides.get(i).length() / (shares.get(i) * repeat.width().value());
+    }
+
+    /** Never more than twice and a half of either. */
+    private static double between(double one, double other) {
+        return Math.min(Math.sqrt(one * other), 2.5 * Math.min(one, other));
     }
 
     /** The first of its upright mirrors, from the origin on. */
@@ -163,13 +206,12 @@ final class Frieze {
     }
 
     /** Lays so many cells along a side. */
-    private void along(Stretch side, int cells, Sense sense) {
+    private void along(Stretch side, int cells, Pace pace, Sense sense) {
         double wide = repeat.width().value();
-        double stretch = side.length() / (cells * wide);
         Point from = tiling.origin().plus(new Point(start, 0));
-        Wrapping wrapping = new Wrapping(side.path(), from, stretch);
-        int before = more(side.before().isPresent(), side.furtherBefore(reach) / stretch);
-        int after = more(side.after().isPresent(), side.furtherAfter(reach) / stretch);
+        Wrapping wrapping = new Wrapping(side.path(), from, pace);
+        int before = more(side.before().isPresent(), side.furtherBefore(reach) / pace.first());
+        int after = more(side.after().isPresent(), side.furtherAfter(reach) / pace.last());
         Point middle = from.plus(new Point(cells * wide / 2, 0));
         Affine back = Affine.mirror(middle, 0);
         Optional<Mitre> about = Optional.of(new Mitre(middle, new Point(0, 1), new Point(-1, 0)));

@@ -22,6 +22,7 @@ import org.hyphantes.symmetry.Tiling;
 /**
  * Lays what is drawn in every place of a group of the plane, or of a strip, over so many cells about the one that it is drawn in.
  *
+ * @param motif how much of the drawing is repeated
  * @param width how wide (mm) a cell is, from each to the next across
  * @param height how high (mm) it is, where that is free
  * @param laid how the cells of an oblique group lie to one another
@@ -34,6 +35,7 @@ import org.hyphantes.symmetry.Tiling;
  */
 public record Repeat(
         String figures,
+        Motif motif,
         RepeatGroup group,
         Amount width,
         Amount height,
@@ -51,6 +53,7 @@ public record Repeat(
         implements Treatment {
     public static final Repeat STARTING = new Repeat(
             Surroundings.EVERY_FIGURE,
+            Motif.AS_DRAWN,
             RepeatGroup.P1,
             Amount.of(60),
             Amount.of(60),
@@ -75,6 +78,7 @@ public record Repeat(
                     "",
                     List.of(
                             Setting.of(Repeat.class, "figures", new Kind.Figure("every figure", true)),
+                            Setting.of(Repeat.class, "motif"),
                             Setting.of(Repeat.class, "group"),
                             Setting.of(Repeat.class, "width", new Kind.Length(0.01, 1e5)),
                             Setting.of(Repeat.class, "height", new Kind.Length(0.01, 1e5)),
@@ -102,12 +106,12 @@ public record Repeat(
             case STRIP -> "cells {width} wide, {columns} of them, along {along}";
         };
         if (repeat.isAlong()) {
-            return "Repeat {figures} by {group}, " + cells
+            return "Repeat {figures} {motif} by {group}, " + cells
                     + " with {corner} at its corners; origin {right} right, {down} down.";
         }
         String closing = repeat.isStrip() ? "{closes}" : "{closes} by {closesdown}";
-        return "Repeat {figures} by {group}, " + cells + ", {edge} at the edge; the weave closes over " + closing
-                + "; origin {right} right, {down} down.";
+        return "Repeat {figures} {motif} by {group}, " + cells + ", {edge} at the edge; the weave closes over "
+                + closing + "; origin {right} right, {down} down.";
     }
 
     private boolean isAlong() {
@@ -197,14 +201,16 @@ public record Repeat(
     }
 
     @Override
-    public Work apply(Work work, Surroundings surroundings) {
-        if (isTooMuch(work)) {
-            return work;
+    public Work apply(Work drawn, Surroundings surroundings) {
+        if (isTooMuch(drawn)) {
+            return drawn;
         }
+        boolean cut = motif == Motif.CUT_TO_ITS_SHARE;
         Optional<Surroundings.Named> guide = isAlong() ? surroundings.figure(along) : Optional.empty();
         if (guide.isPresent()) {
-            return new Frieze(this, guide.get(), surroundings).laid(work);
+            return new Frieze(this, guide.get(), surroundings).laid(drawn);
         }
+        Work work = cut ? Confined.cut(drawn, tiling().share(drawn.drawn()), surroundings) : drawn;
         Cloth cloth = cloth();
         List<Affine> maps = cloth.tiling().tile(cloth.closes(), cloth.closesDown());
         List<Laid> lines = new ArrayList<>();
@@ -228,7 +234,8 @@ public record Repeat(
             work.mosaics().forEach(m -> mosaics.add(m.carried(whole)));
         }
         Symmetry symmetry = new Symmetry(Optional.empty(), Optional.empty(), maps.subList(1, maps.size()));
-        return new Work(lines, weaves, mosaics, symmetry, Optional.of(cloth));
+        List<Laid> all = cut ? Confined.joined(lines, cloth.lattice()) : lines;
+        return new Work(all, weaves, mosaics, symmetry, Optional.of(cloth));
     }
 
     /** A map moved by whole tiles, so that it lays a middle in the tile that is drawn in. */

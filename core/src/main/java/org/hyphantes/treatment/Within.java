@@ -64,13 +64,19 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
         }
         List<Region> within =
                 Booleans.enclosed(boundaries.stream().map(Laid::path).toList(), FillRule.EVEN_ODD);
+        List<Laid> others = work.lines().stream().filter(l -> !isBoundary(l)).toList();
+        Work cut = cut(new Work(others, work.weaves(), work.mosaics(), work.symmetry()), within, surroundings);
         List<Laid> lines = new ArrayList<>(edge == CutEdge.LINED ? boundaries : List.of());
+        lines.addAll(cut.lines());
+        return new Work(lines, List.of(), cut.mosaics(), work.symmetry());
+    }
+
+    /** What of a work lies within areas: lines, and of bands, weaves and pieces the pieces. */
+    static Work cut(Work work, List<Region> within, Surroundings surroundings) {
+        List<Laid> lines = new ArrayList<>();
         Cut cut = new Cut(within, new ArrayList<>(), new ArrayList<>());
         for (Laid line : work.lines()) {
             surroundings.watch().step();
-            if (isBoundary(line)) {
-                continue;
-            }
             if (line.band().isPresent()) {
                 for (Region band : BandOutline.regions(
                         line.path(),

@@ -17,7 +17,9 @@ import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.symmetry.RepeatGroup.Cell;
@@ -126,6 +128,31 @@ class RepeatGroupTest {
                     assertThat(lattice).anyMatch(l -> l.distance(side) < 1e-12 * (1 + side.length()));
                 }
             }
+        }
+    }
+
+    /** The definition of a fundamental region: every place of the plane has one image in it, and no more. */
+    @ParameterizedTest
+    @EnumSource(RepeatGroup.class)
+    void everyPlaceHasOneImageInTheShareOfACell(RepeatGroup group) {
+        Random random = new Random(5);
+        Tiling tiling = repeat(group, random).tiling();
+        Box strip =
+                new Box(-30, -20 + tiling.origin().y(), 30, 20 + tiling.origin().y());
+        Region share = Region.of(tiling.share(strip));
+        boolean inStrip = group.cell() == Cell.STRIP;
+        for (int k = 0; k < 200; k++) {
+            Point place =
+                    new Point(40 * random.nextDouble() - 20, tiling.origin().y() + 39 * random.nextDouble() - 19.5);
+            int images = 0;
+            for (Position position : group.positions()) {
+                for (int i = -4; i <= 4; i++) {
+                    for (int j = inStrip ? 0 : -4; j <= (inStrip ? 0 : 4); j++) {
+                        images += share.contains(tiling.map(position, i, j).of(place)) ? 1 : 0;
+                    }
+                }
+            }
+            assertThat(images).isEqualTo(1);
         }
     }
 

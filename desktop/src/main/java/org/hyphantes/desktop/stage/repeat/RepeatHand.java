@@ -26,6 +26,8 @@ import org.hyphantes.seam.Seams;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.symmetry.GroupElements;
 import org.hyphantes.treatment.Cloth;
+import org.hyphantes.treatment.Motif;
+import org.hyphantes.treatment.Repeat;
 
 /** The hand in Repeat: rails and grips size the tile, a line is dragged in any copy, and seams say whether they are met. */
 final class RepeatHand implements Hand {
@@ -131,6 +133,13 @@ final class RepeatHand implements Hand {
         TileMarks marks = new TileMarks(sheet);
         cloth().ifPresent(cloth -> {
             marks.tile(cloth, drawn());
+            boolean cut = desk.root()
+                    .lastOf(Repeat.class)
+                    .filter(r -> r.motif() == Motif.CUT_TO_ITS_SHARE)
+                    .isPresent();
+            if (symbols || cut) {
+                marks.share(cloth.tiling().share(drawn()));
+            }
             if (symbols) {
                 marks.symbols(GroupElements.of(cloth.tiling()), cell(cloth));
             }

@@ -114,7 +114,7 @@ public final class RepeatStage implements Stage {
                 new Deed("Page Up, Page Down", "the group before, the next"),
                 new Deed("1 to 9", "so many tiles each way are seen"),
                 new Deed("Space", "neighbours full, pale or hidden"),
-                new Deed("Insert", "centres of turning, mirror lines and glides, shown or not"),
+                new Deed("Insert", "centres of turning, mirrors, glides and the share of a cell, shown or not"),
                 new Deed("arrows", "carry the needle from seam mark to seam mark"),
                 new Deed("Esc", "let go"));
     }

@@ -140,6 +140,18 @@ final class TileMarks {
         gc.strokeOval(camera.x(place) - 11, camera.y(place) - 11, 22, 22);
     }
 
+    /** The share of a cell from which all else follows. */
+    void share(Path share) {
+        trace(share);
+        gc.setFill(palette.verdigris().deriveColor(0, 1, 1, 0.16));
+        gc.fill();
+        gc.setStroke(palette.verdigris());
+        gc.setLineWidth(1);
+        gc.setLineDashes(2, 3);
+        outline(share);
+        gc.setLineDashes();
+    }
+
     /** The symbols of the International Tables: lens, triangle, square and hexagon at centres, lines at mirrors, dashes at glides. */
     void symbols(GroupElements elements, Path tile) {
         gc.save();
