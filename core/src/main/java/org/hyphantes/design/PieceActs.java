@@ -149,7 +149,7 @@ public final class PieceActs {
         return new PieceEdit(
                 act,
                 List.of(division.name(least)),
-                corner.map(c -> division.image(c, reach, map, least).word()),
+                corner.map(c -> division.image(c, cell, reach, map, least).word()),
                 0,
                 reach);
     }

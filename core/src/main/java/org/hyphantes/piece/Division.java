@@ -41,7 +41,16 @@ public final class Division {
     private final Naming naming;
     private final List<Subdivision.Face> faceOf = new ArrayList<>();
 
-    private Division(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
+    private final Optional<Repeating> repeating;
+    private final Carrying carrying;
+
+    private Division(
+            List<AreaBounds> areas,
+            List<Bounding> lines,
+            List<Given> given,
+            Point centre,
+            Optional<Repeating> repeating) {
+        this.repeating = repeating;
         List<Bounding> paths = new ArrayList<>();
         List<Operand> operands = new ArrayList<>();
         for (AreaBounds area : areas) {
@@ -57,16 +66,19 @@ public final class Division {
                         ? Cell.GIVEN
                         : w.holding().nextSetBit(0));
         List<Subdivision.Face> all = plane.traced();
-        List<Subdivision.Face> faces =
-                all.stream().filter(f -> within[f.face()] != Cell.GIVEN).toList();
+        List<Subdivision.Face> faces = all.stream()
+                .filter(f -> within[f.face()] != Cell.GIVEN && isSeen(f.region()))
+                .toList();
         this.naming = new Naming(paths, all);
         this.closed = new Enclosures(lines);
         List<Cell> found = found(faces, within, !areas.isEmpty());
-        given.forEach(piece -> found.add(cell(piece)));
-        this.given = given;
+        this.given = given.stream().filter(p -> isSeen(p.region())).toList();
+        this.given.forEach(piece -> found.add(cell(piece)));
         double tolerance = tolerance(paths, given);
-        Siblings loose = Siblings.of(found, centre, tolerance);
-        int[] ring = Rings.of(found, loose, centre, tolerance);
+        // On a cloth its group says what is alike, and not the turns of what is seen of it.
+        Siblings loose = Siblings.of(found, centre, tolerance, repeating.isEmpty());
+        Carrying loosely = repeating.isPresent() ? new Repeats(repeating.get(), found, tolerance) : loose;
+        int[] ring = Rings.of(found, loosely, centre, tolerance);
         Integer[] order = Rings.order(found, ring, centre);
         int[] place = new int[order.length];
         List<Cell> sorted = new ArrayList<>();
@@ -76,6 +88,7 @@ public final class Division {
         }
         this.cells = List.copyOf(sorted);
         this.siblings = loose.reordered(map -> moved(map, order, place));
+        this.carrying = repeating.isPresent() ? new Repeats(repeating.get(), cells, tolerance) : siblings;
         this.cellOfFace = new int[plane.faces()];
         Arrays.fill(cellOfFace, -1);
         for (int i = 0; i < faces.size(); i++) {
@@ -88,6 +101,10 @@ public final class Division {
         }
         this.adjacency = new Adjacency(plane, cellOfFace, this::grid, cells.size(), !given.isEmpty());
         this.freeEnds = ends(paths, paths.size() - lines.size());
+    }
+
+    private boolean isSeen(Region region) {
+        return repeating.isEmpty() || repeating.get().shows(region);
     }
 
     private static List<Cell> found(List<Subdivision.Face> faces, int[] within, boolean grounds) {
@@ -123,7 +140,21 @@ public final class Division {
      * @throws IllegalStateException if the arrangement cannot be resolved
      */
     public static Division of(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
-        return new Division(areas, lines, given, centre);
+        return of(areas, lines, given, centre, Optional.empty());
+    }
+
+    /**
+     * The same of the tiles of a cloth, of which only what is seen is kept.
+     *
+     * @param repeating how its cells repeat
+     */
+    public static Division of(
+            List<AreaBounds> areas,
+            List<Bounding> lines,
+            List<Given> given,
+            Point centre,
+            Optional<Repeating> repeating) {
+        return new Division(areas, lines, given, centre, repeating);
     }
 
     private static int[] moved(int[] map, Integer[] order, int[] place) {
@@ -227,17 +258,17 @@ public final class Division {
 
     /** The cells that an act on some cells reaches, for each map of the reach in their order; the first are they themselves. */
     public List<List<Integer>> reached(List<Integer> of, Reach reach) {
-        List<List<Integer>> all = new ArrayList<>();
-        for (int map = 0; map < siblings.count(reach); map++) {
-            int by = map;
-            all.add(of.stream().map(c -> siblings.image(c, reach, by)).toList());
-        }
-        return all;
+        return carrying.reached(of, reach);
     }
 
-    /** Where one of the maps of a reach carries a place. */
-    Point placed(Point place, Reach reach, int map) {
-        return siblings.map(reach, map).of(place);
+    /** Where one of the maps of a reach of some cells carries a place. */
+    Point placed(Point place, List<Integer> of, Reach reach, int map) {
+        return carrying.placed(place, of, reach, map);
+    }
+
+    /** What is seen of regions. */
+    List<Region> seen(List<Region> regions) {
+        return repeating.map(r -> r.cut(regions)).orElse(regions);
     }
 
     /** The corners of a cell, clockwise from twelve o'clock as seen from its middle. */
@@ -256,9 +287,9 @@ public final class Division {
         return corners;
     }
 
-    /** The corner of a cell that one of the maps of a reach carries a corner to. */
-    public Corner image(Corner corner, Reach reach, int map, int cell) {
-        Point place = placed(corner.place(), reach, map);
+    /** The corner of a cell that one of the maps of a reach of another carries a corner of that to. */
+    public Corner image(Corner corner, int of, Reach reach, int map, int cell) {
+        Point place = placed(corner.place(), List.of(of), reach, map);
         return corners(cell).stream()
                 .min(Comparator.comparingDouble(c -> c.place().distance(place)))
                 .orElse(corner);

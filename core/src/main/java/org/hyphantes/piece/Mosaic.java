@@ -126,7 +126,7 @@ public final class Mosaic {
         List<List<Integer>> reached = division.reached(cells, edit.reach());
         for (int map = 0; map < reached.size(); map++) {
             int by = map;
-            Optional<Point> placed = corner.map(c -> division.placed(c, edit.reach(), by));
+            Optional<Point> placed = corner.map(c -> division.placed(c, cells, edit.reach(), by));
             reached.get(map).forEach(cell -> cornerings.add(new Cornering(cell, placed, edit.act() == PieceAct.ROUND)));
         }
         return true;
@@ -162,12 +162,15 @@ public final class Mosaic {
             boolean out = group.getValue().stream().allMatch(dropped::get);
             Jointing.Left left =
                     out ? Jointing.Left.NOTHING : jointing.left(number, cornerings(group.getValue(), done));
+            List<Region> shapes = division.seen(left.shapes());
+            // Of what lies almost beyond the edge of a cloth the joint may leave nothing to be seen.
+            boolean beyond = shapes.isEmpty() && !left.shapes().isEmpty();
             laid.add(new Tessera(
                     group.getKey() + 1,
                     division.cells().get(group.getKey()).ring(),
                     group.getValue(),
-                    whole.get(number),
-                    left.shapes(),
+                    beyond ? List.of() : division.seen(whole.get(number)),
+                    shapes,
                     left.cramped(),
                     out));
         }

@@ -13,15 +13,9 @@ import org.hyphantes.geometry.plane.UnionFind;
 final class Rings {
     private Rings() {}
 
-    /** The ring of each cell: what turns and the mirror carry to one another, numbered from the middle outward from 1. */
-    static int[] of(List<Cell> cells, Siblings siblings, Point centre, double tolerance) {
-        UnionFind orbits = new UnionFind(cells.size());
-        for (int i = 0; i < cells.size(); i++) {
-            orbits.join(i, siblings.next()[i]);
-            if (siblings.isMirrored()) {
-                orbits.join(i, siblings.mirrored()[i]);
-            }
-        }
+    /** The ring of each cell: what turns and the mirror, or the maps of a cloth, carry to one another, numbered from the middle outward from 1. */
+    static int[] of(List<Cell> cells, Carrying carrying, Point centre, double tolerance) {
+        UnionFind orbits = carrying.orbits();
         double step = 64 * tolerance;
         Map<Integer, double[]> first = new HashMap<>();
         for (int i = 0; i < cells.size(); i++) {

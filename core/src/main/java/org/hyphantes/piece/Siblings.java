@@ -11,6 +11,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.UnionFind;
 import org.hyphantes.weave.Reach;
 
 /**
@@ -22,16 +23,17 @@ import org.hyphantes.weave.Reach;
  * @param mirrored for each cell the one that the mirror carries it to; null without one
  * @param axis the bearing (degrees) of the mirror line
  */
-record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis) {
+record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis) implements Carrying {
     /** Cells whose areas differ by no more than this share are alike. */
-    private static final double ALIKE = 1e-6;
+    static final double ALIKE = 1e-6;
 
     private static final int MOST_AXES = 400;
 
-    static Siblings of(List<Cell> cells, Point centre, double tolerance) {
+    /** @param sought whether turns and mirrors are looked for */
+    static Siblings of(List<Cell> cells, Point centre, double tolerance, boolean sought) {
         int[] same = new int[cells.size()];
         Arrays.setAll(same, i -> i);
-        if (cells.isEmpty()) {
+        if (cells.isEmpty() || !sought) {
             return new Siblings(centre, 1, same, null, 0);
         }
         PlaceGrid<Integer> places = new PlaceGrid<>(Math.max(64 * tolerance, spacing(cells)));
@@ -66,7 +68,7 @@ record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis
         return degrees < -1e-9 ? degrees + 360 : Math.max(0, degrees);
     }
 
-    private static double spacing(List<Cell> cells) {
+    static double spacing(List<Cell> cells) {
         return Math.sqrt(cells.stream().mapToDouble(Cell::area).sum() / cells.size());
     }
 
@@ -171,6 +173,33 @@ record Siblings(Point centre, int turns, int[] next, int[] mirrored, double axis
 
     boolean isMirrored() {
         return mirrored != null;
+    }
+
+    @Override
+    public List<List<Integer>> reached(List<Integer> of, Reach reach) {
+        List<List<Integer>> all = new ArrayList<>();
+        for (int map = 0; map < count(reach); map++) {
+            int by = map;
+            all.add(of.stream().map(c -> image(c, reach, by)).toList());
+        }
+        return all;
+    }
+
+    @Override
+    public UnionFind orbits() {
+        UnionFind orbits = new UnionFind(next.length);
+        for (int i = 0; i < next.length; i++) {
+            orbits.join(i, next[i]);
+            if (isMirrored()) {
+                orbits.join(i, mirrored[i]);
+            }
+        }
+        return orbits;
+    }
+
+    @Override
+    public Point placed(Point place, List<Integer> of, Reach reach, int map) {
+        return map(reach, map).of(place);
     }
 
     /** How many maps a reach takes in. */

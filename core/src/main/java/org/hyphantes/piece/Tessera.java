@@ -9,7 +9,7 @@ import org.hyphantes.geometry.Region;
  * @param number of its first cell, by which it is called, from 1
  * @param ring of its first cell
  * @param cells the numbers of its cells
- * @param whole what its edges enclose
+ * @param whole what its edges enclose; nothing of one that lies beyond the edge of a cloth
  * @param shapes what is left of that by the joint; none where nothing is left
  * @param cramped how many of its corners were to be round or cut and have no room for it
  */
@@ -29,7 +29,7 @@ public record Tessera(
 
     /** Whether the joint has left nothing of it. */
     public boolean isGone() {
-        return shapes.isEmpty() && !dropped;
+        return shapes.isEmpty() && !dropped && !whole.isEmpty();
     }
 
     /** Its area in square millimetres, less the joint. */

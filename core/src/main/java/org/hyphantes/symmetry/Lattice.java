@@ -32,6 +32,13 @@ public record Lattice(Point across, Optional<Point> down) {
             return new Steps(factor * across, factor * down);
         }
 
+        /** A number that no other steps have, 0 for none, and small for few. */
+        public int number() {
+            int x = across < 0 ? -2 * across - 1 : 2 * across;
+            int y = down < 0 ? -2 * down - 1 : 2 * down;
+            return x >= y ? x * x + x + y : y * y + x;
+        }
+
         public boolean isNone() {
             return across == 0 && down == 0;
         }

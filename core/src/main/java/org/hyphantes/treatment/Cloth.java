@@ -79,20 +79,30 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
     /** The shifts by which a tile whose drawing has such a box is laid: to all places of the cloth, or to wherever something of it is seen. */
     public List<Point> shifts(Box drawn) {
         Lattice tiles = lattice();
-        List<Point> shifts = new ArrayList<>();
+        return steps(drawn, false).stream().map(tiles::shift).toList();
+    }
+
+    /**
+     * The same, as steps from tile to tile.
+     *
+     * @param further whether those beyond its edge are laid as well, so that all is whole at the edge
+     */
+    List<Lattice.Steps> steps(Box drawn, boolean further) {
+        List<Lattice.Steps> steps = new ArrayList<>();
         Box seen = window(drawn).box();
         if (edge == ClothEdge.WHOLE || isTooMuch(drawn, seen)) {
             for (int row : about(rows, closesDown)) {
                 for (int column : about(columns, closes)) {
-                    shifts.add(tiles.at(column, row));
+                    steps.add(new Lattice.Steps(column, row));
                 }
             }
-            return shifts;
+            return steps;
         }
-        for (Lattice.Steps steps : tiles.reaching(drawn, seen)) {
-            shifts.add(tiles.shift(steps));
-        }
-        return shifts;
+        Box tile = tile(drawn).box();
+        double wide = further ? tile.width() : 0;
+        double high = further && !isStrip() ? tile.height() : 0;
+        Box laid = new Box(seen.left() - wide, seen.top() - high, seen.right() + wide, seen.bottom() + high);
+        return lattice().reaching(drawn, laid);
     }
 
     /** Whether what is drawn is so much larger than a tile that it is laid in the places of the cloth alone. */

@@ -27,6 +27,7 @@ import org.hyphantes.piece.Mosaic;
 import org.hyphantes.piece.PieceAct;
 import org.hyphantes.piece.PieceEdit;
 import org.hyphantes.piece.PieceName;
+import org.hyphantes.piece.Repeating;
 import org.hyphantes.piece.Tessera;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
@@ -41,6 +42,7 @@ import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Grounds;
 import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Reach;
+import org.hyphantes.weave.StrandKey;
 import org.hyphantes.weave.Weave;
 
 /**
@@ -118,6 +120,11 @@ public record Pieces(
         return Phase.PIECES;
     }
 
+    @Override
+    public boolean cutsCloth() {
+        return true;
+    }
+
     public Pieces withEdits(List<PieceEdit> changed) {
         return new Pieces(figures, joint, outer, corners, rounding, reach, changed);
     }
@@ -166,14 +173,15 @@ public record Pieces(
         List<Optional<Fill>> areaColours = new ArrayList<>();
         work.lines().stream().filter(l -> l.band().isPresent()).forEach(l -> areaColours.add(l.colour()));
         List<Optional<Fill>> courseColours = new ArrayList<>();
-        for (Laying laying : work.weaves()) {
-            weave(laying, areas, given, courseColours);
+        for (int w = 0; w < work.weaves().size(); w++) {
+            weave(work.weaves().get(w), tile(work, w), areas, given, courseColours);
         }
         if (meetsTooOften(areas, lines, surroundings.watch())) {
             return work;
         }
         Point centre = work.turning().map(Turning::centre).orElse(Point.ORIGIN);
-        Division division = Division.of(areas, lines, given, centre);
+        Optional<Repeating> repeating = work.out().map(o -> o.repeating(work.symmetry()));
+        Division division = Division.of(areas, lines, given, centre, repeating);
         Mosaic mosaic = Mosaic.of(division, edits, parting());
         List<Optional<Fill>> colours = new ArrayList<>();
         for (Tessera piece : mosaic.pieces()) {
@@ -195,6 +203,15 @@ public record Pieces(
                 mosaic.likened(colours),
                 work.weaves()));
         return new Work(List.of(), List.of(), mosaics, work.symmetry());
+    }
+
+    /** The number of the tile that a weave of a cloth lies in. */
+    private static OptionalInt tile(Work work, int weave) {
+        return work.out()
+                .map(out -> OptionalInt.of(out.tiles()
+                        .get(weave * out.tiles().size() / work.weaves().size())
+                        .number()))
+                .orElse(OptionalInt.empty());
     }
 
     private static Optional<Fill> byHand(Mosaic mosaic, Tessera piece, Surroundings surroundings) {
@@ -224,19 +241,22 @@ public record Pieces(
                 .toList();
     }
 
-    private static void weave(Laying laying, List<AreaBounds> areas, List<Given> given, List<Optional<Fill>> colours) {
+    private static void weave(
+            Laying laying, OptionalInt tile, List<AreaBounds> areas, List<Given> given, List<Optional<Fill>> colours) {
         Weave weave = laying.weave();
+        List<StrandKey> keys = weave.strands().stream()
+                .map(s -> tile.isPresent() ? s.key().copy(tile.getAsInt()) : s.key())
+                .toList();
         for (int s = 0; s < weave.strands().size(); s++) {
             List<List<Region>> stretches = Grounds.stretches(weave, s);
             for (int i = 0; i < stretches.size(); i++) {
-                areas.add(new AreaBounds(
-                        weave.strands().get(s).key(), "band " + i, borders(stretches.get(i), laying.placed()), true));
+                areas.add(new AreaBounds(keys.get(s), "band " + i, borders(stretches.get(i), laying.placed()), true));
             }
         }
         for (int c = 0; c < weave.courses().size(); c++) {
             Course course = weave.courses().get(c);
             given.add(new Given(
-                    weave.strands().get(course.strand()).key(),
+                    keys.get(course.strand()),
                     "course " + course.ordinal() + (isPartOf(weave, c) ? " part " + c : ""),
                     course.region().map(laying.placed())));
             colours.add(laying.colours().get(course.strand()));

@@ -9,17 +9,19 @@ import org.hyphantes.symmetry.Symmetry;
 /**
  * A treatment on the figures that it takes, by which the others pass: their lines keep their place before and behind what is made
  * of those. A weave is taken when all its strands are of such figures.
+ *
+ * @param given what it is done to, which is left as it is by what can do nothing
  */
-public record Taken(Treatment treatment, Work part, Work others, Work whole) {
+public record Taken(Treatment treatment, Work part, Work others, Work whole, Work given) {
     public static Taken of(Treatment treatment, Work given, Surroundings surroundings) {
         // What is not done tile by tile is done to all of a cloth.
-        Work work = given.cloth().isEmpty() || treatment.keepsCloth() ? given : given.spread();
+        Work work = given.cloth().isEmpty() || treatment.keepsCloth() ? given : given.spread(treatment.cutsCloth());
         // Pieces are of no figure: what colours takes them all, and its figures are those on whose sides they lie.
         boolean pieces = treatment.phase() == Phase.COLOUR
                 && work.lines().isEmpty()
                 && work.weaves().isEmpty();
         if (treatment.taken().equals(Surroundings.EVERY_FIGURE) || pieces) {
-            return new Taken(treatment, work, Work.of(List.of()), work);
+            return new Taken(treatment, work, Work.of(List.of()), work, given);
         }
         List<Laid> part = new ArrayList<>();
         List<Laid> others = new ArrayList<>();
@@ -35,9 +37,10 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
         }
         return new Taken(
                 treatment,
-                new Work(part, woven, List.of(), work.symmetry(), work.cloth()),
+                new Work(part, woven, List.of(), work.symmetry(), work.cloth(), work.out()),
                 new Work(others, otherWeaves, work.mosaics(), work.symmetry(), work.cloth()),
-                work);
+                work,
+                given);
     }
 
     /** Whether more would come of it than is laid. */
@@ -47,13 +50,17 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole) {
 
     /** The whole work with the treatment done. */
     public Work applied(Surroundings surroundings) {
-        if (part == whole) {
-            return kept(treatment.apply(whole, surroundings));
-        }
         if (part.size() == 0) {
-            return whole;
+            return given;
         }
-        Work made = kept(treatment.apply(part, surroundings));
+        Work done = treatment.apply(part, surroundings);
+        if (done == part) {
+            return given;
+        }
+        Work made = kept(done);
+        if (part == whole) {
+            return made;
+        }
         if (made.cloth().isPresent() && whole.cloth().isEmpty()) {
             // A cloth of some of what there is, is laid tile by tile among the rest.
             made = made.spread();

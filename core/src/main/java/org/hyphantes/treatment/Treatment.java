@@ -64,6 +64,11 @@ public sealed interface Treatment extends Described
         };
     }
 
+    /** Whether of a cloth laid out it cuts what lies beyond the edge by itself, and so is given the tiles there too. */
+    default boolean cutsCloth() {
+        return false;
+    }
+
     /** The work with this treatment done. Work that it cannot be done to is handed on as it is. */
     Work apply(Work work, Surroundings surroundings);
 

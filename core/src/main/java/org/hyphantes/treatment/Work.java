@@ -6,9 +6,9 @@ import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
-import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.Symmetry;
 import org.hyphantes.symmetry.Turning;
 import org.hyphantes.weave.Strand;
@@ -18,9 +18,19 @@ import org.hyphantes.weave.Strand;
  * which all of it is carried to itself.
  *
  * @param cloth the cloth that all of it is one tile of, if it is
+ * @param out the cloth whose tiles it is laid out as, if it is, with those beyond its edge
  */
 public record Work(
-        List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry, Optional<Cloth> cloth) {
+        List<Laid> lines,
+        List<Laying> weaves,
+        List<Inlay> mosaics,
+        Symmetry symmetry,
+        Optional<Cloth> cloth,
+        Optional<LaidOut> out) {
+    public Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry, Optional<Cloth> cloth) {
+        this(lines, weaves, mosaics, symmetry, cloth, Optional.empty());
+    }
+
     public Work(List<Laid> lines, List<Laying> weaves, List<Inlay> mosaics, Symmetry symmetry) {
         this(lines, weaves, mosaics, symmetry, Optional.empty());
     }
@@ -64,28 +74,37 @@ public record Work(
 
     /** The work of all tiles of its cloth; this very one where it is of none. */
     public Work spread() {
+        return spread(false);
+    }
+
+    /** @param further whether with the tiles beyond the edge of a cloth that is cut off */
+    Work spread(boolean further) {
         if (cloth.isEmpty()) {
             return this;
         }
         List<Laid> allLines = new ArrayList<>();
         List<Laying> allWeaves = new ArrayList<>();
         List<Inlay> allMosaics = new ArrayList<>();
-        List<Point> shifts = cloth.get().shifts(drawn());
-        Optional<Box> seen = cloth.get().cutTo(drawn()).map(Path::box);
-        for (int k = 0; k < shifts.size(); k++) {
+        Box drawn = drawn();
+        List<Lattice.Steps> tiles = cloth.get().steps(drawn, further);
+        Optional<Box> seen = cloth.get().cutTo(drawn).map(Path::box);
+        for (Lattice.Steps steps : tiles) {
             Watch.ask();
-            Affine map = Affine.shift(shifts.get(k));
+            Affine map = Affine.shift(cloth.get().lattice().shift(steps));
             for (Laid line : lines) {
-                Laid there = line.mapped(map, line.key().copy(k));
+                Laid there = line.mapped(map, line.key().copy(steps.number()));
                 double width = line.band().map(b -> b.widths().widest()).orElse(0.0);
-                if (seen.isEmpty() || there.path().box().grown(width / 2).meets(seen.get())) {
+                if (further
+                        || seen.isEmpty()
+                        || there.path().box().grown(width / 2).meets(seen.get())) {
                     allLines.add(there);
                 }
             }
             weaves.forEach(w -> allWeaves.add(w.carried(map)));
             mosaics.forEach(m -> allMosaics.add(m.carried(map)));
         }
-        return new Work(allLines, allWeaves, allMosaics, symmetry);
+        LaidOut laidOut = new LaidOut(cloth.get(), tiles, drawn);
+        return new Work(allLines, allWeaves, allMosaics, symmetry, Optional.empty(), Optional.of(laidOut));
     }
 
     /** Both works together, this one behind. */
