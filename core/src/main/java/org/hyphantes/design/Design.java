@@ -32,6 +32,7 @@ public record Design(
         Net net,
         Sketch sketch,
         Colourway colourway,
+        Handing handing,
         Group root) {
     /** A design on a starting page without a net or a sketch. */
     public Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
@@ -44,6 +45,7 @@ public record Design(
                 Net.STARTING,
                 Sketch.STARTING,
                 Colourway.QUAY,
+                Handing.STARTING,
                 root);
     }
 
@@ -69,11 +71,11 @@ public record Design(
     }
 
     public Design withRoot(Group changed) {
-        return new Design(name, unit, making, measures, page, net, sketch, colourway, changed);
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, changed);
     }
 
     public Design named(String changed) {
-        return new Design(changed, unit, making, measures, page, net, sketch, colourway, root.named(changed));
+        return new Design(changed, unit, making, measures, page, net, sketch, colourway, handing, root.named(changed));
     }
 
     /** How deep its groups lie within one another; 0 without any. */
@@ -158,6 +160,7 @@ public record Design(
                 net.schema().renewed(net, scope),
                 sketch.schema().renewed(sketch, scope),
                 colourway,
+                handing.schema().renewed(handing, scope),
                 root));
     }
 
@@ -169,21 +172,22 @@ public record Design(
                 more.put(measure, MeasureOrder.settled(amount, more));
             }
         });
-        return new Design(name, unit, making, more, page, net, sketch, colourway, root);
+        return new Design(name, unit, making, more, page, net, sketch, colourway, handing, root);
     }
 
     /** This design on another page. */
     public Design withPage(Page changed) {
-        return new Design(name, unit, making, measures, apart(changed), net, sketch, colourway, root);
+        return new Design(name, unit, making, measures, apart(changed), net, sketch, colourway, handing, root);
     }
 
     /** This design on another net; sizes in its squares are worked out again. */
     public Design withNet(Net changed) {
-        return renewed(new Design(name, unit, making, measures, page, apart(changed), sketch, colourway, root));
+        return renewed(
+                new Design(name, unit, making, measures, page, apart(changed), sketch, colourway, handing, root));
     }
 
     public Design withSketch(Sketch changed) {
-        return new Design(name, unit, making, measures, page, net, apart(changed), colourway, root);
+        return new Design(name, unit, making, measures, page, net, apart(changed), colourway, handing, root);
     }
 
     /** What belongs to the design as a whole, by numbers where it was sized in squares of the net: a net cannot be sized by itself. */
@@ -193,11 +197,16 @@ public record Design(
     }
 
     public Design withUnit(Unit changed) {
-        return new Design(name, changed, making, measures, page, net, sketch, colourway, root);
+        return new Design(name, changed, making, measures, page, net, sketch, colourway, handing, root);
     }
 
     public Design withColourway(Colourway changed) {
-        return new Design(name, unit, making, measures, page, net, sketch, changed, root);
+        return new Design(name, unit, making, measures, page, net, sketch, changed, handing, root);
+    }
+
+    /** This design handed over otherwise. */
+    public Design withHanding(Handing changed) {
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, apart(changed), root);
     }
 
     public Material material() {
@@ -206,7 +215,8 @@ public record Design(
 
     /** This design made in something else; another material comes with its own limit. */
     public Design withMaking(Making changed) {
-        return new Design(name, unit, apart(making.changedTo(changed)), measures, page, net, sketch, colourway, root);
+        return new Design(
+                name, unit, apart(making.changedTo(changed)), measures, page, net, sketch, colourway, handing, root);
     }
 
     private static Design renewed(Design changed) {

@@ -45,6 +45,7 @@ public record Excerpt(Design design) {
                 design.net(),
                 Sketch.STARTING,
                 design.colourway(),
+                Handing.STARTING,
                 root));
     }
 

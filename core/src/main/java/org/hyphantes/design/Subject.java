@@ -73,7 +73,9 @@ public sealed interface Subject {
         /** The picture to trace or compare. */
         SKETCH(Design::sketch, (d, t) -> d.withSketch((Sketch) t)),
         /** What it is made in. */
-        MAKING(Design::making, (d, t) -> d.withMaking((Making) t));
+        MAKING(Design::making, (d, t) -> d.withMaking((Making) t)),
+        /** How it is handed over. */
+        HANDING(Design::handing, (d, t) -> d.withHanding((Handing) t));
 
         private final Function<Design, Described> get;
         private final BiFunction<Design, Described, Design> put;

@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.piece.Repeating;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
@@ -17,6 +18,9 @@ import org.hyphantes.weave.StrandKey;
 
 /** Lays the marks of one tile in all places of a cloth. */
 public final class Tiles {
+    /** So many cells at most make a rectangle that repeats. */
+    public static final int MOST_IN_TILE = 12;
+
     private static final Origin NONE = Origin.of(new StrandKey("", List.of()));
 
     private Tiles() {}
@@ -32,6 +36,60 @@ public final class Tiles {
                                 .with(artwork.work().drawn()),
                         artwork.work().cloth().get().seen(tiles),
                         artwork.scene().figures());
+    }
+
+    /** Whether an artwork is a cloth, in pieces or not. */
+    public static boolean isCloth(Artwork artwork) {
+        return artwork.work().cloth().isPresent() || repeating(artwork).isPresent();
+    }
+
+    private static Optional<Repeating> repeating(Artwork artwork) {
+        return artwork.work().mosaics().stream()
+                .flatMap(m -> m.mosaic().division().repeating().stream())
+                .findFirst();
+    }
+
+    /**
+     * What the smallest upright rectangle of a cloth shows that repeats by its own sides, its box the rectangle itself; nothing where there is none, or
+     * the pieces of a cloth are fewer than that.
+     */
+    public static Optional<Scene> tile(Artwork artwork) {
+        Optional<Cloth> cloth = artwork.work().cloth();
+        if (cloth.isPresent()) {
+            return tile(artwork.scene().marks())
+                    .flatMap(marks -> cloth.get()
+                            .lattice()
+                            .rectangle(MOST_IN_TILE)
+                            .map(n -> laid(
+                                    marks,
+                                    Box.round(marks.stream().map(Mark::box).toList())
+                                            .with(artwork.work().drawn()),
+                                    cloth.get().seen(n.across(), n.down()),
+                                    artwork.scene().figures())));
+        }
+        return repeating(artwork)
+                .flatMap(r -> r.tiles().rectangle(MOST_IN_TILE).flatMap(n -> {
+                    Box all = r.window().map(Path::box).orElse(artwork.scene().box());
+                    double right = all.left()
+                            + n.across() * Math.abs(r.tiles().across().x());
+                    double bottom = r.tiles()
+                            .down()
+                            .map(d -> all.top() + n.down() * Math.abs(d.y()))
+                            .orElse(all.bottom());
+                    double edge = 1e-9 * (all.width() + all.height());
+                    if (right > all.right() + edge || bottom > all.bottom() + edge) {
+                        return Optional.empty();
+                    }
+                    Box tile = new Box(all.left(), all.top(), right, bottom);
+                    Path window = Path.polygon(List.of(
+                            new Point(tile.left(), tile.top()),
+                            new Point(right, tile.top()),
+                            new Point(right, bottom),
+                            new Point(tile.left(), bottom)));
+                    Mark.Clip clip =
+                            new Mark.Clip(Region.of(window), artwork.scene().marks(), NONE);
+                    return Optional.of(new Scene(List.of(clip), artwork.scene().figures(), tile));
+                }));
     }
 
     private static Optional<List<Mark>> tile(List<Mark> marks) {

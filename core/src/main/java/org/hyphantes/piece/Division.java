@@ -266,6 +266,11 @@ public final class Division {
         return carrying.placed(place, of, reach, map);
     }
 
+    /** How its cells repeat, where they are of a cloth. */
+    public Optional<Repeating> repeating() {
+        return repeating;
+    }
+
     /** What is seen of regions. */
     List<Region> seen(List<Region> regions) {
         return repeating.map(r -> r.cut(regions)).orElse(regions);

@@ -100,6 +100,29 @@ public record Lattice(Point across, Optional<Point> down) {
     }
 
     /**
+     * How many tiles across and down make the smallest upright rectangle that repeats by its own sides; none of up to so many does where rows, or
+     * columns, are set off by a share that never comes out even.
+     */
+    public Optional<Steps> rectangle(int most) {
+        for (int n = 1; n <= most; n++) {
+            if (down.isEmpty()) {
+                return across.y() == 0 ? Optional.of(new Steps(1, 1)) : Optional.empty();
+            }
+            if (across.y() == 0 && isWhole(n * down.get().x() / across.x())) {
+                return Optional.of(new Steps(1, n));
+            }
+            if (down.get().x() == 0 && isWhole(n * across.y() / down.get().y())) {
+                return Optional.of(new Steps(n, 1));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isWhole(double number) {
+        return Math.abs(number - Math.rint(number)) < 1e-9;
+    }
+
+    /**
      * All shifts that carry one box to where it meets another.
      *
      * @throws IllegalArgumentException if they are too many to be told

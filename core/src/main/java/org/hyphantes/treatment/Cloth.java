@@ -41,8 +41,13 @@ public record Cloth(Tiling tiling, int closes, int closesDown, int columns, int 
 
     /** The same of so many tiles each way, cut off at their edge. */
     public Cloth seen(int tiles) {
+        return seen(tiles, tiles);
+    }
+
+    /** The same of so many across and down. */
+    public Cloth seen(int across, int down) {
         return new Cloth(
-                tiling, closes, closesDown, closes * tiles, isStrip() ? 1 : closesDown * tiles, ClothEdge.CUT_OFF);
+                tiling, closes, closesDown, closes * across, isStrip() ? 1 : closesDown * down, ClothEdge.CUT_OFF);
     }
 
     /** The outline of one tile, that which is drawn in; of a strip from the top of a box to its bottom. */

@@ -18,8 +18,9 @@ import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.desktop.wording.Question;
 import org.hyphantes.desktop.wording.Wording;
 import org.hyphantes.exchange.Refusal;
-import org.hyphantes.exchange.format.Format;
+import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Formats;
+import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
@@ -285,13 +286,16 @@ public final class Documents {
             desk.warn("The design is still being resolved; write it in a moment.");
             return;
         }
-        Format format = Formats.EACH.get(0);
-        choice.toWrite("Write the file", fileName(), format.ending())
-                .ifPresent(path -> writing.write(
-                        path,
-                        () -> format.write(
-                                resolved.design(), resolved.finished().scene(), path),
-                        ", " + resolved.finished().scene().size() + " paths"));
+        try {
+            Handout handout = Handout.of(resolved.design(), resolved.finished());
+            choice.toWrite("Write the file", fileName(), Formats.EACH)
+                    .ifPresent(path -> writing.write(
+                            path,
+                            () -> Formats.of(path).orElse(Formats.EACH.get(0)).write(handout, path),
+                            ", " + handout.scene().size() + " paths"));
+        } catch (CannotHandOver e) {
+            desk.warn(e.getMessage());
+        }
     }
 
     /** Writes the strands, crossings and grounds in figures: as text, JSON or CSV, by the ending. */

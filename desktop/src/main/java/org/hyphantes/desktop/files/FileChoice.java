@@ -1,7 +1,9 @@
 package org.hyphantes.desktop.files;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import org.hyphantes.exchange.format.Format;
 
 /** Asks a person for a file. The application asks through the system's choosers; tests answer for themselves. */
 public interface FileChoice {
@@ -9,6 +11,11 @@ public interface FileChoice {
 
     /** A picture to lay under the design. */
     Optional<Path> toTrace();
+
+    /** A file to hand over, in one of some formats, by its ending; the first where it has none. */
+    default Optional<Path> toWrite(String title, String suggestedName, List<Format> formats) {
+        return toWrite(title, suggestedName, formats.get(0).ending());
+    }
 
     /** @param ending the ending, with its dot, that the file should have */
     Optional<Path> toWrite(String title, String suggestedName, String ending);

@@ -3,10 +3,12 @@ package org.hyphantes.desktop.files;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.project.ProjectFile;
 
 /** The system's own file choosers, opening where the last file was. */
@@ -31,7 +33,7 @@ public final class SystemFileChoice implements FileChoice {
         chooser.setTitle("Import picture");
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG"));
-        remembered.folder().filter(Files::isDirectory).ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
+        inLastFolder(chooser);
         return remember(chooser.showOpenDialog(window));
     }
 
@@ -40,6 +42,33 @@ public final class SystemFileChoice implements FileChoice {
         FileChooser chooser = chooser(title, ending);
         chooser.setInitialFileName(suggestedName + ending);
         return remember(chooser.showSaveDialog(window)).map(p -> withEnding(p, ending));
+    }
+
+    @Override
+    public Optional<Path> toWrite(String title, String suggestedName, List<Format> formats) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        for (Format format : formats) {
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(format.title(), "*" + format.ending()));
+        }
+        inLastFolder(chooser);
+        chooser.setInitialFileName(suggestedName + formats.get(0).ending());
+        return remember(chooser.showSaveDialog(window)).map(p -> {
+            // One typed with the ending of another format is of that.
+            FileChooser.ExtensionFilter chosen = chooser.getSelectedExtensionFilter();
+            boolean named = formats.stream().anyMatch(f -> p.toString().endsWith(f.ending()));
+            return named
+                    ? p
+                    : withEnding(
+                            p,
+                            chosen == null
+                                    ? formats.get(0).ending()
+                                    : chosen.getExtensions().get(0).substring(1));
+        });
+    }
+
+    private void inLastFolder(FileChooser chooser) {
+        remembered.folder().filter(Files::isDirectory).ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
     }
 
     private FileChooser chooser(String title, String ending) {
@@ -51,7 +80,7 @@ public final class SystemFileChoice implements FileChoice {
                                 ? "Hyphantes designs"
                                 : ending.substring(1).toUpperCase(Locale.ROOT),
                         "*" + ending));
-        remembered.folder().filter(Files::isDirectory).ifPresent(f -> chooser.setInitialDirectory(f.toFile()));
+        inLastFolder(chooser);
         return chooser;
     }
 

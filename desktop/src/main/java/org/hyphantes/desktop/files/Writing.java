@@ -9,6 +9,7 @@ import javafx.application.Platform;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.exchange.Refusal;
+import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
 import org.slf4j.Logger;
@@ -21,7 +22,7 @@ final class Writing {
     /** What makes a file. */
     @FunctionalInterface
     interface Work {
-        void write() throws IOException;
+        void write() throws IOException, CannotHandOver;
     }
 
     private final Desk desk;
@@ -74,6 +75,8 @@ final class Writing {
         } catch (IOException e) {
             LOG.warn("not written", e);
             return "Not written: " + Refusal.words(e) + " Choose another folder.";
+        } catch (CannotHandOver e) {
+            return "Not written: " + e.getMessage();
         }
     }
 

@@ -7,8 +7,10 @@ import java.util.concurrent.Callable;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
+import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.setting.Quoted;
@@ -35,7 +37,7 @@ final class Export implements Callable<Integer> {
     private CommandSpec spec;
 
     @Override
-    public Integer call() throws CannotOpen, IOException {
+    public Integer call() throws CannotOpen, CannotHandOver, IOException {
         Format format = Formats.of(output)
                 .orElseThrow(() -> new IOException(Quoted.of(output.toString())
                         + " has no ending that can be written; give it the ending " + Formats.endings() + "."));
@@ -45,11 +47,12 @@ final class Export implements Callable<Integer> {
         }
         Design design = ProjectFile.open(file);
         Artwork artwork = new Resolver().resolve(design);
-        format.write(design, artwork.scene(), output);
+        Handout handout = Handout.of(design, artwork);
+        format.write(handout, output);
         spec.commandLine()
                 .getOut()
                 .println("Written: " + Quoted.message(output.toString()) + ", "
-                        + artwork.scene().size() + " paths.");
+                        + handout.scene().size() + " paths.");
         return 0;
     }
 }

@@ -13,5 +13,7 @@ public enum Carries {
     /** The weight of lines. */
     WEIGHTS,
     /** Marks in named groups. */
-    NAMES
+    NAMES,
+    /** A tile as a pattern that fills a cloth. */
+    PATTERNS
 }

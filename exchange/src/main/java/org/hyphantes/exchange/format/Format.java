@@ -3,8 +3,6 @@ package org.hyphantes.exchange.format;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Set;
-import org.hyphantes.design.Design;
-import org.hyphantes.scene.Scene;
 
 /** A format to hand a design over in. A new one is a folder with an {@code Output} and one of these, and its line in {@link Formats#EACH}. */
 public interface Format {
@@ -18,9 +16,10 @@ public interface Format {
     Set<Carries> carries();
 
     /**
-     * Writes a scene into a file.
+     * Writes what goes out into a file.
      *
      * @throws IOException if it could not be written; an older file of the name is then unharmed
+     * @throws CannotHandOver if this format cannot carry it
      */
-    void write(Design design, Scene scene, Path file) throws IOException;
+    void write(Handout handout, Path file) throws IOException, CannotHandOver;
 }

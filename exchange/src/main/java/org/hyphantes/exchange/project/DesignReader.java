@@ -14,6 +14,7 @@ import java.util.Set;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
+import org.hyphantes.design.Handing;
 import org.hyphantes.design.Making;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Member;
@@ -126,7 +127,9 @@ final class DesignReader {
         Sketch sketch = or(Sketch.STARTING, () -> (Sketch) whole(tree, "sketch", Sketch.STARTING));
         Colourway colourway = or(Colourway.QUAY, () -> ColourwayNode.read(tree));
         Making making = or(material, () -> making(tree, material));
-        return new Design(name, unit, making, measures, page, net, sketch, colourway, group(tree, "design", name, ""));
+        Handing handing = or(Handing.STARTING, () -> (Handing) whole(tree, "handing", Handing.STARTING));
+        Group root = group(tree, "design", name, "");
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, root);
     }
 
     /** What reads something and may find that it cannot. */

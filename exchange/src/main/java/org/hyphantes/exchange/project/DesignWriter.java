@@ -8,6 +8,7 @@ import java.util.Map;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
+import org.hyphantes.design.Handing;
 import org.hyphantes.design.Making;
 import org.hyphantes.design.Member;
 import org.hyphantes.design.Standing;
@@ -31,6 +32,7 @@ final class DesignWriter {
             "net",
             "sketch",
             "colourway",
+            "handing",
             "members",
             "recipe");
 
@@ -62,6 +64,9 @@ final class DesignWriter {
             colourway.put("name", design.colourway().name());
             ArrayNode wells = colourway.putArray("wells");
             design.colourway().wells().forEach(well -> wells.add(well.text()));
+        }
+        if (!design.handing().equals(Handing.STARTING)) {
+            settings(tree.putObject("handing"), design.handing());
         }
         new DesignWriter(mapper).group(tree, design.root());
         return tree;

@@ -7,10 +7,11 @@ import java.util.Set;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import org.hyphantes.design.Design;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
+import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Walk;
@@ -38,17 +39,40 @@ public final class SvgFormat implements Format {
     }
 
     @Override
-    public void write(Design design, Scene scene, Path file) throws IOException {
-        AtomicFile.write(file, text(design.name(), scene, Look.PLAIN));
+    public void write(Handout handout, Path file) throws IOException {
+        AtomicFile.write(file, text(handout));
+    }
+
+    /** The text of a file. */
+    public static String text(Handout handout) {
+        String name = Quoted.sound(handout.design().name());
+        Box seen = handout.cloth().orElse(handout.page());
+        return text(output -> output.document(name, seen, handout.scale(), () -> {
+            if (handout.cloth().isPresent()) {
+                output.pattern(handout.page(), seen, () -> handout.feed(output));
+            } else {
+                handout.feed(output);
+            }
+        }));
     }
 
     /** The text of a file with a scene as it is looked at. */
     public static String text(String name, Scene scene, Look look) {
+        return text(
+                output -> output.document(Quoted.sound(name), scene.inked(), 1, () -> Walk.feed(scene, look, output)));
+    }
+
+    /** What writes a document. */
+    @FunctionalInterface
+    private interface Document {
+        void write(SvgOutput output) throws XMLStreamException;
+    }
+
+    private static String text(Document document) {
         StringWriter text = new StringWriter();
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-            SvgOutput output = new SvgOutput(xml);
-            output.document(Quoted.sound(name), scene.inked(), () -> Walk.feed(scene, look, output));
+            document.write(new SvgOutput(xml));
             xml.close();
         } catch (XMLStreamException e) {
             throw new IllegalStateException("writing to memory cannot fail", e);

@@ -70,15 +70,16 @@ final class SvgOutput implements Output {
         }
     }
 
-    void document(String name, Box page, Runnable marks) throws XMLStreamException {
+    /** @param scale how many millimetres of the page one of the design is */
+    void document(String name, Box page, double scale, Runnable marks) throws XMLStreamException {
         String width = PathData.number(page.width(), 4);
         String height = PathData.number(page.height(), 4);
         xml.writeStartDocument("UTF-8", "1.0");
         line(0);
         xml.writeStartElement("svg");
         xml.writeDefaultNamespace(NAMESPACE);
-        xml.writeAttribute("width", width + "mm");
-        xml.writeAttribute("height", height + "mm");
+        xml.writeAttribute("width", PathData.number(page.width() * scale, 4) + "mm");
+        xml.writeAttribute("height", PathData.number(page.height() * scale, 4) + "mm");
         xml.writeAttribute(
                 "viewBox",
                 PathData.number(page.left(), 4) + " " + PathData.number(page.top(), 4) + " " + width + " " + height);
@@ -89,6 +90,34 @@ final class SvgOutput implements Output {
         xml.writeEndElement();
         line(0);
         xml.writeEndDocument();
+    }
+
+    /** Marks as a pattern of one tile, which fills a box. */
+    void pattern(Box tile, Box fills, Runnable marks) {
+        sure(() -> {
+            line(1);
+            xml.writeStartElement("pattern");
+            xml.writeAttribute("id", unique("tile"));
+            xml.writeAttribute("patternUnits", "userSpaceOnUse");
+            box(tile, 9);
+        });
+        marks.run();
+        sure(() -> {
+            line(1);
+            xml.writeEndElement();
+            line(1);
+            xml.writeEmptyElement("rect");
+            xml.writeAttribute("id", unique("cloth"));
+            box(fills, 4);
+            xml.writeAttribute("fill", "url(#tile)");
+        });
+    }
+
+    private void box(Box box, int digits) throws XMLStreamException {
+        xml.writeAttribute("x", PathData.number(box.left(), digits));
+        xml.writeAttribute("y", PathData.number(box.top(), digits));
+        xml.writeAttribute("width", PathData.number(box.width(), digits));
+        xml.writeAttribute("height", PathData.number(box.height(), digits));
     }
 
     @Override

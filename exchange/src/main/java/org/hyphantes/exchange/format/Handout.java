@@ -1,0 +1,57 @@
+package org.hyphantes.exchange.format;
+
+import java.util.Optional;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Handing;
+import org.hyphantes.design.Tiles;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Outlines;
+import org.hyphantes.scene.Output;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.scene.Walk;
+
+/**
+ * What of a design goes into a file.
+ *
+ * @param scene all of it, or what one tile shows
+ * @param page what is seen of it (mm, before it is scaled)
+ * @param cloth what a pattern of it fills (mm), if it is one
+ */
+public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth) {
+    /** @throws CannotHandOver if the design is not made so that this can go out */
+    public static Handout of(Design design, Artwork artwork) throws CannotHandOver {
+        Handing handing = design.handing();
+        if (handing.extent() == Handing.Extent.ALL_OF_IT) {
+            return of(design, artwork.scene());
+        }
+        if (!Tiles.isCloth(artwork)) {
+            throw new CannotHandOver("This design is no repeat and has no tile: hand over all of it, or repeat it.");
+        }
+        Scene tile = Tiles.tile(artwork)
+                .orElseThrow(
+                        () -> new CannotHandOver(
+                                "No upright rectangle of up to " + Tiles.MOST_IN_TILE
+                                        + " cells repeats here, or the cloth is smaller than that: set rows off by a half, a third or the like, or lay more cells."));
+        boolean pattern = handing.extent() == Handing.Extent.AS_A_PATTERN;
+        return new Handout(
+                design, tile, tile.box(), pattern ? Optional.of(artwork.scene().box()) : Optional.empty());
+    }
+
+    /** All of a scene. */
+    public static Handout of(Design design, Scene scene) {
+        return new Handout(design, scene, scene.inked(), Optional.empty());
+    }
+
+    /** How large it is in parts of its size. */
+    public double scale() {
+        return design.handing().scale().value();
+    }
+
+    /** Draws it. */
+    public void feed(Output output) {
+        boolean filled = design.handing().painted() == Handing.Painted.WITH_FILLS;
+        Walk.feed(scene, Look.PLAIN, filled ? output : new Outlines(output));
+    }
+}
