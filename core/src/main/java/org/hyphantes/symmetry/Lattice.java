@@ -122,23 +122,37 @@ public record Lattice(Point across, Optional<Point> down) {
         return Math.abs(number - Math.rint(number)) < 1e-9;
     }
 
+    /** Whether the shifts that carry one box to where it meets another are too many to be told. */
+    public boolean isTooFar(Box from, Box to) {
+        Box parts = parts(shifts(from, to));
+        return parts.width() * (down.isEmpty() ? 1 : Math.max(1, parts.height())) > MOST;
+    }
+
+    private static Box shifts(Box from, Box to) {
+        return new Box(
+                to.left() - from.right(), to.top() - from.bottom(), to.right() - from.left(), to.bottom() - from.top());
+    }
+
+    private Box parts(Box shifts) {
+        Point a = parts(new Point(shifts.left(), shifts.top()));
+        Point b = parts(new Point(shifts.right(), shifts.top()));
+        Point c = parts(new Point(shifts.right(), shifts.bottom()));
+        Point d = parts(new Point(shifts.left(), shifts.bottom()));
+        return Box.of(a, c).with(Box.of(b, d));
+    }
+
     /**
      * All shifts that carry one box to where it meets another.
      *
      * @throws IllegalArgumentException if they are too many to be told
      */
     public List<Steps> reaching(Box from, Box to) {
-        Box shifts = new Box(
-                to.left() - from.right(), to.top() - from.bottom(), to.right() - from.left(), to.bottom() - from.top());
-        Point a = parts(new Point(shifts.left(), shifts.top()));
-        Point b = parts(new Point(shifts.right(), shifts.top()));
-        Point c = parts(new Point(shifts.right(), shifts.bottom()));
-        Point d = parts(new Point(shifts.left(), shifts.bottom()));
-        Box parts = Box.of(a, c).with(Box.of(b, d));
+        Box shifts = shifts(from, to);
+        Box parts = parts(shifts);
         int top = down.isEmpty() ? 0 : (int) Math.ceil(parts.top() - 1e-9);
         int bottom = down.isEmpty() ? 0 : (int) Math.floor(parts.bottom() + 1e-9);
         List<Steps> found = new ArrayList<>();
-        if (parts.width() * (down.isEmpty() ? 1 : Math.max(1, parts.height())) > MOST) {
+        if (isTooFar(from, to)) {
             throw new IllegalArgumentException("what is drawn is larger than so many tiles");
         }
         for (int y = top; y <= bottom; y++) {

@@ -83,7 +83,9 @@ final class Patch {
                     * (1 + (all.width() + box.width()) / wide)
                     * (1 + (all.height() + box.height()) / high);
         }
-        return curves > MOST_CURVES;
+        Box around = all.grown((all.width() + all.height()) / 4);
+        return curves > MOST_CURVES
+                || tile.stream().anyMatch(s -> lattice.isTooFar(s.path().box(), around));
     }
 
     /** The patch about the strands of a tile, each that goes on and on a curve longer at both ends. */
