@@ -13,6 +13,7 @@ import org.hyphantes.piece.Repeating;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
+import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.treatment.Cloth;
 import org.hyphantes.weave.StrandKey;
 
@@ -68,28 +69,39 @@ public final class Tiles {
                                     artwork.scene().figures())));
         }
         return repeating(artwork)
-                .flatMap(r -> r.tiles().rectangle(MOST_IN_TILE).flatMap(n -> {
-                    Box all = r.window().map(Path::box).orElse(artwork.scene().box());
-                    double right = all.left()
-                            + n.across() * Math.abs(r.tiles().across().x());
-                    double bottom = r.tiles()
-                            .down()
-                            .map(d -> all.top() + n.down() * Math.abs(d.y()))
-                            .orElse(all.bottom());
-                    double edge = 1e-9 * (all.width() + all.height());
-                    if (right > all.right() + edge || bottom > all.bottom() + edge) {
-                        return Optional.empty();
-                    }
-                    Box tile = new Box(all.left(), all.top(), right, bottom);
-                    Path window = Path.polygon(List.of(
-                            new Point(tile.left(), tile.top()),
-                            new Point(right, tile.top()),
-                            new Point(right, bottom),
-                            new Point(tile.left(), bottom)));
-                    Mark.Clip clip =
-                            new Mark.Clip(Region.of(window), artwork.scene().marks(), NONE);
-                    return Optional.of(new Scene(List.of(clip), artwork.scene().figures(), tile));
-                }));
+                .flatMap(r -> r.tiles().rectangle(MOST_IN_TILE).flatMap(n -> rectangle(r, n, artwork.scene())))
+                .map(tile -> cut(artwork.scene(), tile));
+    }
+
+    /** The rectangle of so many tiles within a cloth in pieces; none where the cloth is smaller. */
+    private static Optional<Box> rectangle(Repeating repeating, Lattice.Steps tiles, Scene scene) {
+        Box all = repeating.window().map(Path::box).orElse(scene.box());
+        Lattice lattice = repeating.tiles();
+        double wide = tiles.across() * Math.abs(lattice.across().x());
+        double high = lattice.down().map(d -> tiles.down() * Math.abs(d.y())).orElse(all.height());
+        double edge = 1e-9 * (all.width() + all.height());
+        if (wide > all.width() + edge || high > all.height() + edge) {
+            return Optional.empty();
+        }
+        // Away from the edge, if the cloth is large enough: pieces have a line along it.
+        double left = all.left() + inward(all.width() - wide, lattice.across().x());
+        double top = all.top()
+                + inward(all.height() - high, lattice.down().map(Point::y).orElse(high));
+        return Optional.of(new Box(left, top, left + wide, top + high));
+    }
+
+    /** A tile in where there is room for one on either side, else in the middle. */
+    private static double inward(double room, double tile) {
+        return room >= 2 * Math.abs(tile) ? Math.abs(tile) : room / 2;
+    }
+
+    private static Scene cut(Scene scene, Box tile) {
+        Path window = Path.polygon(List.of(
+                new Point(tile.left(), tile.top()),
+                new Point(tile.right(), tile.top()),
+                new Point(tile.right(), tile.bottom()),
+                new Point(tile.left(), tile.bottom())));
+        return new Scene(List.of(new Mark.Clip(Region.of(window), scene.marks(), NONE)), scene.figures(), tile);
     }
 
     private static Optional<List<Mark>> tile(List<Mark> marks) {

@@ -34,7 +34,7 @@ public final class AtomicFile {
         write(file, text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private static void write(Path file, byte[] bytes) throws IOException {
+    public static void write(Path file, byte[] bytes) throws IOException {
         Path target = target(file.toAbsolutePath());
         if (Files.isDirectory(target)) {
             throw new FileSystemException(file.toString(), null, "it is a folder");

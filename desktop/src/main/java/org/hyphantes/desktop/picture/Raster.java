@@ -10,6 +10,7 @@ import javafx.scene.image.Image;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import org.hyphantes.exchange.raster.RasterOutput;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Scene;
@@ -39,7 +40,10 @@ record Raster(Scene scene, Look look, Camera camera, Image image) {
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.scale(dense, dense);
-        Walk.feed(scene, look.at(camera.seen(), camera.scale()), new RasterOutput(graphics, camera));
+        Walk.feed(
+                scene,
+                look.at(camera.seen(), camera.scale()),
+                new RasterOutput(graphics, camera.map(), camera.scale()));
         graphics.dispose();
         IntBuffer pixels = IntBuffer.wrap(((DataBufferInt) drawn.getRaster().getDataBuffer()).getData());
         PixelBuffer<IntBuffer> buffer = new PixelBuffer<>(width, height, pixels, PixelFormat.getIntArgbPreInstance());

@@ -49,6 +49,11 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth)
         return design.handing().scale().value();
     }
 
+    /** Whether it is one tile, which repeats edge to edge. */
+    public boolean isTile() {
+        return design.handing().extent() == Handing.Extent.ONE_TILE;
+    }
+
     /** Draws it. */
     public void feed(Output output) {
         boolean filled = design.handing().painted() == Handing.Painted.WITH_FILLS;

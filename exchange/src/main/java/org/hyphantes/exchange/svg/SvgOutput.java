@@ -100,6 +100,10 @@ final class SvgOutput implements Output {
             xml.writeAttribute("id", unique("tile"));
             xml.writeAttribute("patternUnits", "userSpaceOnUse");
             box(tile, 9);
+            xml.writeAttribute(
+                    "viewBox",
+                    PathData.number(tile.left(), 9) + " " + PathData.number(tile.top(), 9) + " "
+                            + PathData.number(tile.width(), 9) + " " + PathData.number(tile.height(), 9));
         });
         marks.run();
         sure(() -> {

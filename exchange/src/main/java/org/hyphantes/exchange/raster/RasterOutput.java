@@ -1,4 +1,4 @@
-package org.hyphantes.desktop.picture;
+package org.hyphantes.exchange.raster;
 
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -31,7 +31,7 @@ import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
 
 /** Draws the marks of a scene into a raster in memory, which needs no interface thread. */
-final class RasterOutput implements Output {
+public final class RasterOutput implements Output {
     /** Areas, or lines, that are traced as one path: a path of many thousands takes longer than so many of a hundred. */
     private static final int TOGETHER = 100;
 
@@ -41,12 +41,11 @@ final class RasterOutput implements Output {
     /** The clips before the present one, the outermost first; null for none. */
     private final List<Shape> clips = new ArrayList<>();
 
-    /** @param camera over the raster */
-    RasterOutput(Graphics2D graphics, Camera camera) {
-        this(graphics, camera.map(), camera.scale());
-    }
-
-    private RasterOutput(Graphics2D graphics, Affine pixels, double scale) {
+    /**
+     * @param pixels what lays the drawing (mm) on the pixels
+     * @param scale pixels to a millimetre
+     */
+    public RasterOutput(Graphics2D graphics, Affine pixels, double scale) {
         this.graphics = graphics;
         this.pixels = pixels;
         this.scale = scale;
@@ -80,9 +79,9 @@ final class RasterOutput implements Output {
                 : new RadialGradientPaint(from, (float) laid.from().distance(laid.to()), at, colours);
     }
 
-    private Path2D traced(Affine map, Consumer<Tracer> tracing) {
+    private Path2D traced(Affine map, Consumer<PathTracer> tracing) {
         Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        tracing.accept(new Tracer(Pen.on(path), pixels.after(map)));
+        tracing.accept(new PathTracer(Pen.on(path), pixels.after(map)));
         return path;
     }
 

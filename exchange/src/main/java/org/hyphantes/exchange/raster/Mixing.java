@@ -1,4 +1,4 @@
-package org.hyphantes.desktop.picture;
+package org.hyphantes.exchange.raster;
 
 import java.awt.AlphaComposite;
 import java.awt.Composite;
