@@ -123,7 +123,8 @@ class SeamlessTest {
                     differ += isOf(first, x + width / 3, y + down, second.getRGB(x, y)) ? 0 : 1;
                 }
             }
-            assertThat(differ).as("%s, motif %d", group, seed).isZero();
+            // The tip of a sliver thinner than a pixel may be seen in one picture and not in the other.
+            assertThat(differ).as("%s, motif %d", group, seed).isLessThanOrEqualTo(2);
         }
     }
 
