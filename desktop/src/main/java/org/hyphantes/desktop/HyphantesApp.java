@@ -42,8 +42,10 @@ public final class HyphantesApp extends Application {
         Remembered remembered = new Remembered(PrivateFolder.usual());
         Habits.type().set(remembered.type());
         Habits.otherWay().set(remembered.otherWay());
+        Habits.cloth().set(remembered.cloth());
         Habits.type().addListener(o -> remembered.type(Habits.type().get()));
         Habits.otherWay().addListener(o -> remembered.otherWay(Habits.otherWay().get()));
+        Habits.cloth().addListener(o -> remembered.cloth(Habits.cloth().get()));
         Frame frame = open(window, desk, remembered);
         List<String> files = getParameters().getUnnamed();
         if (files.isEmpty()) {

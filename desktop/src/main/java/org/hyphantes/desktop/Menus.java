@@ -169,6 +169,8 @@ final class Menus {
                         MenuLine.item("Net", "", () -> desk.look(desk.view().about(Subject.OfDesign.NET))),
                         MenuLine.item(
                                 "Material", "", () -> desk.look(desk.view().about(Subject.OfDesign.MAKING))),
+                        MenuLine.item(
+                                "Handing over", "", () -> desk.look(desk.view().about(Subject.OfDesign.HANDING))),
                         points());
         return menu;
     }

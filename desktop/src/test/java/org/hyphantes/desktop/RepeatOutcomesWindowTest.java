@@ -42,6 +42,8 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         pieces.put("three waves each way caught at the seams and closed", this::threeWavesEachWay);
         pieces.put("leaves over edges and a corner, one dragged across a seam", this::leavesOverEdgesAndACorner);
         pieces.put("a knot in p4 paged through all groups", this::aKnotPagedThroughAllGroups);
+        pieces.put("a plaited frieze round a plate", this::aFriezeRoundAPlate);
+        pieces.put("a plaited frieze round a box with corners", this::aFriezeRoundABox);
         pieces.put("a half-drop cloth", this::aHalfDropCloth);
         pieces.put("letters filled with an interlaced ground", this::lettersFilledWithAnInterlacedGround);
         pieces.put("a lattice in three directions", this::aLatticeInThreeDirections);
@@ -148,6 +150,49 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         key(KeyCode.PAGE_UP);
         key(KeyCode.PAGE_DOWN);
         assertThat(Entry.word(repeat().group())).isEqualTo(last);
+    }
+
+    /** Two waves, each the other's mirror image, along a line; with a break, the same in every place, and the turns of the plate. */
+    private void frieze(String line) {
+        words(line, "wave 2");
+        type("height", "6");
+        words("repeat frieze p2mm");
+        type("width", "40");
+        type("columns", "10");
+    }
+
+    private void aFriezeRoundAPlate() {
+        frieze("circle 60");
+        choose("along", "Circle");
+        words("band 3", "interlace");
+        Weave weave = woven();
+        assertThat(weave.strands()).allMatch(s -> s.path().closed());
+        assertThat(weave.alternates()).isTrue();
+        int before = weave.crossings().size();
+        in(20);
+        // A break by the needle.
+        key(KeyCode.F3);
+        key(KeyCode.RIGHT);
+        key(KeyCode.INSERT);
+        assertThat(woven().crossings()).hasSizeLessThan(before);
+        whole();
+    }
+
+    private void aFriezeRoundABox() {
+        frieze("box");
+        choose("along", "Box");
+        words("band 3", "interlace");
+        Weave weave = woven();
+        assertThat(desk.resolved().finished().faults()).isEmpty();
+        assertThat(weave.strands()).isNotEmpty().allMatch(s -> s.path().closed());
+        assertThat(weave.alternates()).isTrue();
+        in(20);
+        // Or with a figure at its corners.
+        words("ring");
+        words("select frieze", "repeat");
+        choose("corner", "Ring");
+        made();
+        assertThat(desk.resolved().finished().faults()).isEmpty();
     }
 
     private void aHalfDropCloth() {

@@ -13,6 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
+import org.hyphantes.desktop.chrome.ClothSeen;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.OtherWay;
 import org.hyphantes.desktop.desk.Desk;
@@ -82,6 +83,7 @@ abstract class WindowFixture {
         TestDesk.on(() -> {
             Habits.type().set(1);
             Habits.otherWay().set(OtherWay.ALT);
+            Habits.cloth().set(ClothSeen.STARTING);
             return null;
         });
     }

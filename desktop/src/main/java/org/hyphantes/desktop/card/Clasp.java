@@ -1,13 +1,16 @@
 package org.hyphantes.desktop.card;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -15,14 +18,17 @@ import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.note.Deed;
 import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.stage.Stage;
+import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Numerals;
 
 /** The clasp on the fore-edge: what would be handed over, and the button that writes it. */
 public final class Clasp extends VBox {
     private final Desk desk;
     private final Label about = new Label();
+    private final Label as = new Label();
 
     public Clasp(Bench bench, Stage stage, Runnable write) {
         super(2);
@@ -44,12 +50,20 @@ public final class Clasp extends VBox {
                 () -> new Note(
                         stage.title(),
                         about.getText() + ".",
-                        List.of(new Deed("click, Enter, Ctrl+Shift+E", "write the file")),
+                        List.of(
+                                new Deed(
+                                        "click, Enter, Ctrl+Shift+E",
+                                        "write the file, by its ending " + Formats.endings()),
+                                new Deed("click beside it", "what goes out: all of it, one tile, with fills or not")),
                         stage.why()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Label as = new Label("as " + Formats.EACH.get(0).title());
         as.getStyleClass().add("second");
+        Runnable sentence = () -> desk.look(desk.view().about(Subject.OfDesign.HANDING));
+        for (Label label : List.of(title, about, as)) {
+            label.setOnMouseClicked(e -> sentence.run());
+            label.setCursor(Cursor.HAND);
+        }
         HBox line = new HBox(8, as, gap, button);
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(new HBox(6, title, key), about, line);
@@ -58,6 +72,8 @@ public final class Clasp extends VBox {
     }
 
     private void refresh() {
+        as.setText(Entry.word(desk.design().handing().extent()) + " as "
+                + Formats.EACH.stream().map(Format::title).collect(Collectors.joining(", ")));
         String material = desk.design().material().word();
         Box page = desk.resolved().finished().scene().inked();
         double unit = desk.design().unit().millimetres();

@@ -10,6 +10,8 @@ public final class Habits {
     private static final DoubleProperty TYPE = new SimpleDoubleProperty(1);
     private static final ObjectProperty<OtherWay> OTHER_WAY = new SimpleObjectProperty<>(OtherWay.ALT);
 
+    private static final ObjectProperty<ClothSeen> CLOTH = new SimpleObjectProperty<>(ClothSeen.STARTING);
+
     private Habits() {}
 
     /** How large words are, as a share of how they were drawn: 1, 1.25 or 1.5. */
@@ -24,5 +26,9 @@ public final class Habits {
 
     public static ObjectProperty<OtherWay> otherWay() {
         return OTHER_WAY;
+    }
+
+    public static ObjectProperty<ClothSeen> cloth() {
+        return CLOTH;
     }
 }

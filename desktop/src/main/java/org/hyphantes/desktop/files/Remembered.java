@@ -14,6 +14,8 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import javafx.geometry.Rectangle2D;
 import org.hyphantes.desktop.background.OwnThread;
+import org.hyphantes.desktop.chrome.ClothSeen;
+import org.hyphantes.desktop.chrome.Neighbours;
 import org.hyphantes.desktop.chrome.OtherWay;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.figure.Form;
@@ -89,6 +91,21 @@ public final class Remembered {
 
     public void otherWay(OtherWay way) {
         put("other-way", way.name());
+    }
+
+    public ClothSeen cloth() {
+        String[] words = kept.getProperty("cloth", "").split(" ");
+        return Arrays.stream(Neighbours.values())
+                .filter(n -> words.length == 3
+                        && words[0].matches("[1-9]")
+                        && n.name().equals(words[1]))
+                .findFirst()
+                .map(n -> new ClothSeen(Integer.parseInt(words[0]), n, Boolean.parseBoolean(words[2])))
+                .orElse(ClothSeen.STARTING);
+    }
+
+    public void cloth(ClothSeen seen) {
+        put("cloth", seen.tiles() + " " + seen.neighbours().name() + " " + seen.symbols());
     }
 
     /** A kind of figure as it was last set out; what cannot be read any more is left as it starts. */

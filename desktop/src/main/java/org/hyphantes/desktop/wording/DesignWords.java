@@ -12,7 +12,7 @@ import org.hyphantes.setting.Unit;
 
 /** The words for what a design has one of: its page, net, sketch, material and unit, and the known points that are switched on. */
 final class DesignWords extends TypedWords {
-    static final List<String> ALL = List.of("page", "net", "sketch", "material", "unit", "fit", "points");
+    static final List<String> ALL = List.of("page", "net", "sketch", "material", "unit", "fit", "points", "handing");
 
     /** The sign between a width and a height, which is no part of a unit. */
     private static final String TIMES = "(\\s+[x\u00d7]\\s+|(?<=\\d)[x\u00d7](?=\\d))";
@@ -63,6 +63,12 @@ final class DesignWords extends TypedWords {
                 desk.look(desk.view().about(Subject.OfDesign.MAKING));
                 if (!rest.isEmpty()) {
                     desk.set(Subject.OfDesign.MAKING, "material", rest, false);
+                }
+            }
+            case "handing" -> {
+                desk.look(desk.view().about(Subject.OfDesign.HANDING));
+                if (!rest.isEmpty()) {
+                    desk.set(Subject.OfDesign.HANDING, "extent", rest, false);
                 }
             }
             case "unit" -> unit(rest);

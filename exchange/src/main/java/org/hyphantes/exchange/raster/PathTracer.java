@@ -16,15 +16,38 @@ public final class PathTracer {
     /** An arc that strays from its chord by fewer pixels than this is drawn as its chord. */
     private static final double FLAT = 0.08;
 
+    /** Any arc may be so far off, and is drawn by quarters. */
+    private static final double QUARTER = Double.POSITIVE_INFINITY;
+
+    /** How far the cubic of an eighth of a circle strays, in parts of its radius; by the sixth power of the angle. */
+    private static final double EIGHTH = 4.3e-6;
+
     private final Pen pen;
     private final Affine map;
     private final double scale;
+    private final double flat;
+    private final double strays;
 
     /** @param map what lays the paths on the pixels */
     public PathTracer(Pen pen, Affine map) {
+        this(pen, map, FLAT, QUARTER);
+    }
+
+    private PathTracer(Pen pen, Affine map, double flat, double strays) {
         this.pen = pen;
         this.map = map;
         this.scale = Math.sqrt(Math.abs(map.determinant()));
+        this.flat = flat;
+        this.strays = strays;
+    }
+
+    /**
+     * One that keeps closer to arcs than pixels need.
+     *
+     * @param strays how far (in what the map leads to) a cubic may stray from its arc at most
+     */
+    public static PathTracer exact(Pen pen, Affine map, double strays) {
+        return new PathTracer(pen, map, strays, strays);
     }
 
     public void trace(Region region) {
@@ -54,7 +77,7 @@ public final class PathTracer {
     }
 
     private void curve(Curve curve) {
-        if (curve instanceof Arc arc && arc.radius() * scale * (1 - Math.cos(arc.sweep() / 2)) > FLAT) {
+        if (curve instanceof Arc arc && arc.radius() * scale * (1 - Math.cos(arc.sweep() / 2)) > flat) {
             arc(arc);
         } else if (curve instanceof Cubic cubic) {
             Point a = cubic.control1();
@@ -68,7 +91,8 @@ public final class PathTracer {
     }
 
     private void arc(Arc arc) {
-        int parts = (int) Math.ceil(Math.abs(arc.sweep()) / (Math.PI / 2) - 1e-9);
+        double most = Math.PI / 4 * Math.pow(strays / (EIGHTH * arc.radius() * scale), 1.0 / 6);
+        int parts = (int) Math.ceil(Math.abs(arc.sweep()) / Math.min(Math.PI / 2, most) - 1e-9);
         double handle = 4.0 / 3 * Math.tan(arc.sweep() / parts / 4) * arc.radius();
         double x0 = arc.centre().x();
         double y0 = arc.centre().y();

@@ -8,6 +8,9 @@ import javafx.scene.input.MouseEvent;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Tiles;
 import org.hyphantes.desktop.act.RepeatActs;
+import org.hyphantes.desktop.chrome.ClothSeen;
+import org.hyphantes.desktop.chrome.Habits;
+import org.hyphantes.desktop.chrome.Neighbours;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
@@ -34,18 +37,12 @@ final class RepeatHand implements Hand {
     private static final double ON_LINE = 6;
     private static final double PALE = 0.35;
 
-    /** More tiles than this each way are not seen at once. */
-    private static final int MOST = 9;
-
     /** So many marks (in a drawing) still have their edges drawn. */
     private static final int MOST_EDGED = 4000;
 
     private final Desk desk;
     private final Glass glass;
     private final RepeatActs acts;
-    private Neighbours neighbours = Neighbours.FULL;
-    private int tiles = 3;
-    private boolean symbols;
     private Optional<TileDrag> sizing = Optional.empty();
     private Optional<MotifDrag> moving = Optional.empty();
 
@@ -76,10 +73,10 @@ final class RepeatHand implements Hand {
     }
 
     private void lay() {
-        if (laid != artwork() || laidTiles != tiles) {
+        if (laid != artwork() || laidTiles != seen().tiles()) {
             laid = artwork();
-            laidTiles = tiles;
-            around = Tiles.seen(laid, tiles);
+            laidTiles = seen().tiles();
+            around = Tiles.seen(laid, laidTiles);
             tile = Tiles.seen(laid, 1);
             seams = Seams.of(laid.work());
         }
@@ -89,7 +86,7 @@ final class RepeatHand implements Hand {
     public Optional<Box> whole(Resolved resolved) {
         Artwork artwork = resolved.field();
         if (artwork.work().cloth().isPresent()) {
-            Cloth seen = artwork.work().cloth().get().seen(tiles);
+            Cloth seen = artwork.work().cloth().get().seen(laidTiles);
             return Optional.of(seen.window(artwork.work().drawn()).box());
         }
         return artwork.scene().isEmpty() ? Optional.empty() : Optional.of(resolved.round());
@@ -100,9 +97,9 @@ final class RepeatHand implements Hand {
         lay();
         double edge = desk.view().eyes().bare() ? 0 : around.size() <= MOST_EDGED ? 1 : 0.6;
         Look look = Looks.own(sheet.palette(), edge).seenBy(desk.view().eyes().sight());
-        if (cloth().isEmpty() || neighbours == Neighbours.FULL) {
+        if (cloth().isEmpty() || seen().neighbours() == Neighbours.FULL) {
             sheet.draw(around, look);
-        } else if (neighbours == Neighbours.PALE) {
+        } else if (seen().neighbours() == Neighbours.PALE) {
             sheet.drawUnder(around, look.pale(PALE));
             sheet.draw(tile, look);
         } else {
@@ -137,10 +134,10 @@ final class RepeatHand implements Hand {
                     .lastOf(Repeat.class)
                     .filter(r -> r.motif() == Motif.CUT_TO_ITS_SHARE)
                     .isPresent();
-            if (symbols || cut) {
+            if (seen().symbols() || cut) {
                 marks.share(cloth.tiling().share(drawn()));
             }
-            if (symbols) {
+            if (seen().symbols()) {
                 marks.symbols(GroupElements.of(cloth.tiling()), cell(cloth));
             }
             marks.seams(seams);
@@ -259,13 +256,13 @@ final class RepeatHand implements Hand {
             case PAGE_DOWN -> acts.next(1);
             case PAGE_UP -> acts.next(-1);
             case SPACE -> {
-                neighbours = neighbours.next();
-                desk.say(neighbours.words());
+                Habits.cloth().set(seen().next());
+                desk.say(seen().neighbours().words());
                 glass.redraw();
             }
             case INSERT -> {
-                symbols = !symbols;
-                desk.say(symbols ? "Symbols shown." : "Symbols hidden.");
+                Habits.cloth().set(seen().withSymbols(!seen().symbols()));
+                desk.say(seen().symbols() ? "Symbols shown." : "Symbols hidden.");
                 glass.redrawMarks();
             }
             default -> {
@@ -275,12 +272,16 @@ final class RepeatHand implements Hand {
         return true;
     }
 
+    private static ClothSeen seen() {
+        return Habits.cloth().get();
+    }
+
     @Override
     public boolean digit(int digit) {
-        if (digit < 1 || digit > MOST || cloth().isEmpty()) {
+        if (digit < 1 || digit > ClothSeen.MOST || cloth().isEmpty()) {
             return false;
         }
-        tiles = digit;
+        Habits.cloth().set(seen().withTiles(digit));
         desk.say(digit == 1 ? "One tile is seen." : digit + " by " + digit + " tiles are seen.");
         desk.look(desk.view().seen(0, Point.ORIGIN));
         glass.redraw();

@@ -1,7 +1,7 @@
-package org.hyphantes.desktop.stage.repeat;
+package org.hyphantes.desktop.chrome;
 
 /** How the copies of a tile beside it are seen. */
-enum Neighbours {
+public enum Neighbours {
     FULL("Neighbours full."),
     PALE("Neighbours pale."),
     HIDDEN("Neighbours hidden.");
@@ -12,7 +12,7 @@ enum Neighbours {
         this.words = words;
     }
 
-    String words() {
+    public String words() {
         return words;
     }
 

@@ -1,0 +1,2 @@
+/** Designs as pages of the Portable Document Format. */
+package org.hyphantes.exchange.pdf;
