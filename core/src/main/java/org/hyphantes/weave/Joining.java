@@ -28,6 +28,9 @@ public final class Joining {
     /** Bands whose widths (mm) differ by more do not go on into one another. */
     private static final double AS_WIDE = 1e-6;
 
+    /** The cosine of a turn that is none to speak of: 20 degrees. */
+    private static final double STRAIGHT = 0.94;
+
     private final List<Strand> strands;
     private final Lattice lattice;
     private final double tolerance;
@@ -161,7 +164,7 @@ public final class Joining {
         return cells;
     }
 
-    /** Ends that meet, in pairs, the straightest first. */
+    /** Ends that meet, in pairs, the straightest first; of four none of which goes straight on, so that none turns more than it must. */
     private void pair(List<End> ends) {
         List<End> left = new ArrayList<>(ends);
         while (left.size() > 1) {
@@ -170,9 +173,9 @@ public final class Joining {
             double best = 2;
             for (int i = 0; i < left.size(); i++) {
                 for (int j = i + 1; j < left.size(); j++) {
-                    double along = outward(left.get(i)).dot(outward(left.get(j)));
-                    if (isAlike(left.get(i), left.get(j)) && along < best) {
-                        best = along;
+                    double turn = turn(left.get(i), left.get(j));
+                    if (turn < best) {
+                        best = turn;
                         one = left.get(i);
                         other = left.get(j);
                     }
@@ -182,6 +185,10 @@ public final class Joining {
             if (one == null || best > 1 - 1e-9) {
                 return;
             }
+            if (left.size() == 4 && best > -STRAIGHT) {
+                other = fourth(left);
+                one = left.get(0);
+            }
             left.remove(one);
             left.remove(other);
             mates[one.number()] = other.number();
@@ -190,6 +197,26 @@ public final class Joining {
             moves[one.number()] = lattice.steps(shift, 4 * tolerance).orElse(Steps.NONE);
             moves[other.number()] = Steps.NONE.minus(moves[one.number()]);
         }
+    }
+
+    /** What the first of four goes on as where of the two turns the sharper is least sharp. */
+    private End fourth(List<End> four) {
+        int best = 1;
+        double least = Double.MAX_VALUE;
+        for (int i = 1; i < 4; i++) {
+            int j = i == 1 ? 2 : 1;
+            double sharper = Math.max(turn(four.get(0), four.get(i)), turn(four.get(j), four.get(6 - i - j)));
+            if (sharper < least - 1e-9) {
+                least = sharper;
+                best = i;
+            }
+        }
+        return four.get(best);
+    }
+
+    /** How sharply one goes on as another: -1 straight on, 1 straight back; more where they do not go on into one another. */
+    private double turn(End a, End b) {
+        return isAlike(a, b) ? outward(a).dot(outward(b)) : 3;
     }
 
     private boolean isAlike(End a, End b) {

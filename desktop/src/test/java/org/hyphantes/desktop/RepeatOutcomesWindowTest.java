@@ -2,6 +2,8 @@ package org.hyphantes.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,7 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import org.hyphantes.figure.Seated;
 import org.hyphantes.gauge.State;
 import org.hyphantes.geometry.Box;
@@ -154,22 +157,20 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
 
     /** Two waves, each the other's mirror image, along a line; with a break, the same in every place, and the turns of the plate. */
     private void frieze(String line) {
-        words(line, "wave 2");
-        type("height", "6");
-        words("repeat frieze p2mm");
-        type("width", "40");
+        words(line, "wave 2", "repeat frieze p11m");
         type("columns", "10");
     }
 
     private void aFriezeRoundAPlate() {
         frieze("circle 60");
-        choose("along", "Circle");
+        next("along");
+        eventually(() -> assertThat(repeat().along()).isNotEqualTo("nothing"));
         words("band 3", "interlace");
         Weave weave = woven();
         assertThat(weave.strands()).allMatch(s -> s.path().closed());
         assertThat(weave.alternates()).isTrue();
         int before = weave.crossings().size();
-        in(20);
+        in(12);
         // A break by the needle.
         key(KeyCode.F3);
         key(KeyCode.RIGHT);
@@ -178,19 +179,28 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         whole();
     }
 
+    /** Begun a quarter of a wave further on, its corners lie where the strands are furthest apart, and not at a crossing. */
     private void aFriezeRoundABox() {
         frieze("box");
-        choose("along", "Box");
+        type("right", "-30");
+        next("along");
+        eventually(() -> assertThat(repeat().along()).isNotEqualTo("nothing"));
         words("band 3", "interlace");
         Weave weave = woven();
         assertThat(desk.resolved().finished().faults()).isEmpty();
         assertThat(weave.strands()).isNotEmpty().allMatch(s -> s.path().closed());
+        assertThat(weave.crossings()).hasSize(20);
         assertThat(weave.alternates()).isTrue();
-        in(20);
+        whole();
+        in(15);
         // Or with a figure at its corners.
-        words("ring");
-        words("select frieze", "repeat");
-        choose("corner", "Ring");
+        words("ring 8", "repeat");
+        click(robot, "#slot-corner");
+        for (int i = 0; i < 3; i++) {
+            key(KeyCode.DOWN);
+        }
+        key(KeyCode.ENTER);
+        eventually(() -> assertThat(repeat().corner()).isEqualTo("ring-1"));
         made();
         assertThat(desk.resolved().finished().faults()).isEmpty();
     }
@@ -207,6 +217,23 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         assertThat(weave.crossings()).hasSize(4);
         assertThat(weave.alternates()).isTrue();
         in(16);
+        // Its tile as a picture: four columns, set off by a quarter each, make a rectangle, of 300 pixels to the inch.
+        written = "drop.png";
+        words("handing one tile");
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
+        eventually(() -> {
+            BufferedImage picture = picture(folder.resolve(written));
+            assertThat(picture.getWidth()).isEqualTo((int) Math.rint(4 * 36 / 25.4 * 300));
+            assertThat(picture.getHeight()).isEqualTo((int) Math.rint(36 / 25.4 * 300));
+        });
+    }
+
+    private static BufferedImage picture(java.nio.file.Path file) {
+        try {
+            return ImageIO.read(file.toFile());
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
     }
 
     private void lettersFilledWithAnInterlacedGround() {

@@ -3,6 +3,7 @@ package org.hyphantes.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.event.Event;
@@ -20,6 +21,7 @@ import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.files.FileChoice;
 import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.geometry.Point;
@@ -66,6 +68,14 @@ abstract class WindowFixture {
             @Override
             public Optional<Path> toWrite(String title, String suggestedName, String ending) {
                 return Optional.of(folder.resolve((written == null ? suggestedName : written) + ending));
+            }
+
+            @Override
+            public Optional<Path> toWrite(String title, String suggestedName, List<Format> formats) {
+                String name = written == null ? suggestedName : written;
+                boolean ended = formats.stream().anyMatch(f -> name.endsWith(f.ending()));
+                return Optional.of(
+                        folder.resolve(ended ? name : name + formats.get(0).ending()));
             }
         });
     }

@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.act;
 
+import java.util.Optional;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Resolver;
@@ -86,8 +87,9 @@ final class Beginning {
         boolean square = group.cell() == RepeatGroup.Cell.SQUARE;
         boolean hexagonal = group.cell() == RepeatGroup.Cell.HEXAGONAL;
         // What runs from side to side is meant to go on in the next cell, so that its length is that of a cell.
-        boolean level = runsThrough(resolved, new Point(box.width(), 0));
-        boolean upright = runsThrough(resolved, new Point(0, box.height()));
+        Optional<Path> across = runningThrough(resolved, new Point(box.width(), 0));
+        boolean level = across.isPresent();
+        boolean upright = runningThrough(resolved, new Point(0, box.height())).isPresent();
         double places = level || upright ? 1 : Math.sqrt(group.positions().size());
         double wide = level ? box.width() : Math.ceil(Math.max(0.01, box.width() * places));
         double high = upright ? box.height() : Math.ceil(Math.max(0.01, box.height() * places));
@@ -99,21 +101,29 @@ final class Beginning {
         double left = hexagonal && upright ? width / 4 : width / 2;
         double above = hexagonal && level ? height / 4 : height / 2;
         boolean alone = places == 1;
+        if (level && group.cell() == RepeatGroup.Cell.STRIP) {
+            // The middle of a strip lies where that line leaves it.
+            return repeat.with("width", Amount.of(width))
+                    .with("right", Amount.of(box.left()))
+                    .with("down", Amount.of(across.get().start().y()));
+        }
         return repeat.with("width", Amount.of(width))
                 .with("height", Amount.of(height))
                 .with("right", Amount.of(alone ? box.centre().x() - left : box.left()))
                 .with("down", Amount.of(alone ? box.centre().y() - above : box.top()));
     }
 
-    /** Whether an open line leads from end to end just so far. */
-    private static boolean runsThrough(Resolved resolved, Point way) {
+    /** An open line that leads from end to end just so far. */
+    private static Optional<Path> runningThrough(Resolved resolved, Point way) {
         double length = way.length();
-        return length > 0
-                && resolved.setOut().spread().lines().stream()
-                        .map(Laid::path)
-                        .filter(p -> !p.closed())
-                        .map(p -> p.end().minus(p.start()))
-                        .anyMatch(w -> Math.min(w.distance(way), w.plus(way).length()) < 1e-6 * length);
+        return resolved.setOut().spread().lines().stream()
+                .map(Laid::path)
+                .filter(p -> length > 0 && !p.closed())
+                .filter(p -> {
+                    Point ends = p.end().minus(p.start());
+                    return Math.min(ends.distance(way), ends.plus(way).length()) < 1e-6 * length;
+                })
+                .findFirst();
     }
 
     private Treatment band() {

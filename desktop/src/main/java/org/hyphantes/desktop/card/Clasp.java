@@ -1,11 +1,12 @@
 package org.hyphantes.desktop.card;
 
 import java.util.List;
-import java.util.stream.Collectors;
+import javafx.event.Event;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -18,7 +19,6 @@ import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.note.Deed;
 import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.stage.Stage;
-import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Entry;
@@ -59,11 +59,9 @@ public final class Clasp extends VBox {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         as.getStyleClass().add("second");
-        Runnable sentence = () -> desk.look(desk.view().about(Subject.OfDesign.HANDING));
-        for (Label label : List.of(title, about, as)) {
-            label.setOnMouseClicked(e -> sentence.run());
-            label.setCursor(Cursor.HAND);
-        }
+        setOnMouseClicked(e -> desk.look(desk.view().about(Subject.OfDesign.HANDING)));
+        button.addEventHandler(MouseEvent.MOUSE_CLICKED, Event::consume);
+        setCursor(Cursor.HAND);
         HBox line = new HBox(8, as, gap, button);
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(new HBox(6, title, key), about, line);
@@ -72,8 +70,7 @@ public final class Clasp extends VBox {
     }
 
     private void refresh() {
-        as.setText(Entry.word(desk.design().handing().extent()) + " as "
-                + Formats.EACH.stream().map(Format::title).collect(Collectors.joining(", ")));
+        as.setText(Entry.word(desk.design().handing().extent()));
         String material = desk.design().material().word();
         Box page = desk.resolved().finished().scene().inked();
         double unit = desk.design().unit().millimetres();

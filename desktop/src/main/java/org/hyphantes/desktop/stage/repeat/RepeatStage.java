@@ -53,7 +53,7 @@ public final class RepeatStage implements Stage {
 
     @Override
     public Scene corner(Resolved resolved) {
-        return resolved.finished().work().cloth().isEmpty()
+        return resolved.design().root().lastOf(Repeat.class).isEmpty()
                 ? Scene.EMPTY
                 : resolved.finished().scene();
     }
