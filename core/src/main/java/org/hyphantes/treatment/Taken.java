@@ -23,24 +23,26 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole, Wor
         if (treatment.taken().equals(Surroundings.EVERY_FIGURE) || pieces) {
             return new Taken(treatment, work, Work.of(List.of()), work, given);
         }
-        List<Laid> part = new ArrayList<>();
-        List<Laid> others = new ArrayList<>();
-        for (Laid line : work.lines()) {
-            (surroundings.means(treatment.taken(), line.key()) ? part : others).add(line);
-        }
-        List<Laying> woven = new ArrayList<>();
-        List<Laying> otherWeaves = new ArrayList<>();
-        for (Laying laying : work.weaves()) {
-            boolean taken =
-                    laying.weave().strands().stream().allMatch(s -> surroundings.means(treatment.taken(), s.key()));
-            (taken ? woven : otherWeaves).add(laying);
-        }
+        // What passes by is of the cloth as it is seen, and not of the tiles beyond its edge.
+        Work seen = treatment.cutsCloth() ? given.spread() : work;
         return new Taken(
                 treatment,
-                new Work(part, woven, List.of(), work.symmetry(), work.cloth(), work.out()),
-                new Work(others, otherWeaves, work.mosaics(), work.symmetry(), work.cloth()),
-                work,
+                of(work, treatment, surroundings, true),
+                of(seen, treatment, surroundings, false),
+                seen,
                 given);
+    }
+
+    /** The lines and weaves of a work that a treatment takes, or all others with what is in pieces. */
+    private static Work of(Work work, Treatment treatment, Surroundings surroundings, boolean taken) {
+        List<Laid> lines = work.lines().stream()
+                .filter(l -> surroundings.means(treatment.taken(), l.key()) == taken)
+                .toList();
+        List<Laying> weaves = work.weaves().stream()
+                .filter(w -> w.weave().strands().stream().allMatch(s -> surroundings.means(treatment.taken(), s.key()))
+                        == taken)
+                .toList();
+        return new Work(lines, weaves, taken ? List.of() : work.mosaics(), work.symmetry(), work.cloth(), work.out());
     }
 
     /** Whether more would come of it than is laid. */

@@ -103,6 +103,23 @@ class ClothPiecesTest {
                 .isNotEmpty();
     }
 
+    /** Of a cloth some of whose figures are divided the others stay lines, and none beyond what is seen of it is laid. */
+    @Test
+    void whatIsNotDividedStaysAsItWas() {
+        Design all = cloth(RepeatGroup.P1, 24);
+        Circle other = new Circle(Amount.of(3), Amount.of(0), Amount.of(0));
+        Repeat repeat = (Repeat) all.root().recipe().get(0).treatment();
+        Pieces some = Pieces.STARTING.schema().put(Pieces.STARTING, "figures", "f0");
+        Circle first = new Circle(Amount.of(24), Amount.of(7), Amount.of(63));
+        Artwork before = new Resolver().resolve(Trial.design(Material.PRINT, List.of(first, other), repeat));
+        Artwork after = new Resolver().resolve(Trial.design(Material.PRINT, List.of(first, other), repeat, some));
+        assertThat(after.work().lines().stream().map(l -> l.key().figure()).distinct())
+                .containsExactly("f1");
+        assertThat(after.work().lines()).hasSize((int) before.spread().lines().stream()
+                .filter(l -> l.key().figure().equals("f1"))
+                .count());
+    }
+
     /** A woven cloth is divided too: without clearance bands and the grounds between them fill it. */
     @Test
     void bandsAndTheirGroundsFillAClothToo() {

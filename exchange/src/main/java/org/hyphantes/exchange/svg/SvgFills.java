@@ -9,6 +9,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Dashes;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Gradient;
@@ -74,6 +75,29 @@ final class SvgFills {
     private void place(String x, String y, Point place) throws XMLStreamException {
         xml.writeAttribute(x, PathData.number(place.x(), 5));
         xml.writeAttribute(y, PathData.number(place.y(), 5));
+    }
+
+    /** A gradient from ink of an opacity to none. */
+    void fading(String id, Point from, Point to, Colour ink, double opacity) throws XMLStreamException {
+        xml.writeCharacters("\n    ");
+        xml.writeStartElement("linearGradient");
+        xml.writeAttribute("id", id);
+        xml.writeAttribute("gradientUnits", "userSpaceOnUse");
+        xml.writeAttribute("x1", PathData.number(from.x(), 5));
+        xml.writeAttribute("y1", PathData.number(from.y(), 5));
+        xml.writeAttribute("x2", PathData.number(to.x(), 5));
+        xml.writeAttribute("y2", PathData.number(to.y(), 5));
+        stop("0", ink.hex(), opacity);
+        stop("1", ink.hex(), 0);
+        xml.writeEndElement();
+    }
+
+    /** Where a box lies, and how large it is. */
+    void box(Box box, int digits) throws XMLStreamException {
+        xml.writeAttribute("x", PathData.number(box.left(), digits));
+        xml.writeAttribute("y", PathData.number(box.top(), digits));
+        xml.writeAttribute("width", PathData.number(box.width(), digits));
+        xml.writeAttribute("height", PathData.number(box.height(), digits));
     }
 
     void stop(String offset, String ink, double opacity) throws XMLStreamException {

@@ -93,13 +93,13 @@ final class SvgOutput implements Output {
     }
 
     /** Marks as a pattern of one tile, which fills a box. */
-    void pattern(Box tile, Box fills, Runnable marks) {
+    void pattern(Box tile, Box cloth, Runnable marks) {
         sure(() -> {
             line(1);
             xml.writeStartElement("pattern");
             xml.writeAttribute("id", unique("tile"));
             xml.writeAttribute("patternUnits", "userSpaceOnUse");
-            box(tile, 9);
+            fills.box(tile, 9);
             xml.writeAttribute(
                     "viewBox",
                     PathData.number(tile.left(), 9) + " " + PathData.number(tile.top(), 9) + " "
@@ -112,16 +112,9 @@ final class SvgOutput implements Output {
             line(1);
             xml.writeEmptyElement("rect");
             xml.writeAttribute("id", unique("cloth"));
-            box(fills, 4);
+            fills.box(cloth, 4);
             xml.writeAttribute("fill", "url(#tile)");
         });
-    }
-
-    private void box(Box box, int digits) throws XMLStreamException {
-        xml.writeAttribute("x", PathData.number(box.left(), digits));
-        xml.writeAttribute("y", PathData.number(box.top(), digits));
-        xml.writeAttribute("width", PathData.number(box.width(), digits));
-        xml.writeAttribute("height", PathData.number(box.height(), digits));
     }
 
     @Override
@@ -301,17 +294,7 @@ final class SvgOutput implements Output {
         Point from = map.of(shade.from());
         Point to = map.of(shade.to());
         sure(() -> {
-            line(2);
-            xml.writeStartElement("linearGradient");
-            xml.writeAttribute("id", id);
-            xml.writeAttribute("gradientUnits", "userSpaceOnUse");
-            xml.writeAttribute("x1", PathData.number(from.x(), 5));
-            xml.writeAttribute("y1", PathData.number(from.y(), 5));
-            xml.writeAttribute("x2", PathData.number(to.x(), 5));
-            xml.writeAttribute("y2", PathData.number(to.y(), 5));
-            fills.stop("0", ink.hex(), shade.opacity());
-            fills.stop("1", ink.hex(), 0);
-            xml.writeEndElement();
+            fills.fading(id, from, to, ink, shade.opacity());
             line(2);
             xml.writeEmptyElement("path");
             xml.writeAttribute("d", PathData.of(laid(shade.region(), map)));
