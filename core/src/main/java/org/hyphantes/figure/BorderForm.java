@@ -2,6 +2,7 @@ package org.hyphantes.figure;
 
 import java.util.List;
 import org.hyphantes.plait.Bars;
+import org.hyphantes.plait.Sides;
 import org.hyphantes.plait.Turns;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Kind;
@@ -77,6 +78,7 @@ public record BorderForm(
                 height.value(),
                 Bars.read(breaks),
                 (int) deep.value(),
-                turns);
+                turns,
+                Sides.CLOSED);
     }
 }

@@ -7,6 +7,7 @@ import org.hyphantes.plait.Bar;
 import org.hyphantes.plait.Bars;
 import org.hyphantes.plait.Lattice;
 import org.hyphantes.plait.Rule;
+import org.hyphantes.plait.Sides;
 import org.hyphantes.plait.Turns;
 import org.hyphantes.plait.Where;
 import org.hyphantes.setting.Amount;
@@ -23,6 +24,7 @@ import org.hyphantes.setting.Setting;
  * @param along the number of cells from top to bottom
  * @param width across the outermost lines, in mm
  * @param height along the outermost lines, in mm
+ * @param sides whether strands turn back at its sides, or go on into the next tile of a repeat
  * @param bars how the crossings of the rule are broken
  * @param every after how many rows of cells the rule breaks again; 0 for never
  * @param breaks single breaks, as {@link Bars}
@@ -32,6 +34,7 @@ public record Plait(
         Amount along,
         Amount width,
         Amount height,
+        Sides sides,
         Turns turns,
         Bar bars,
         Amount every,
@@ -46,6 +49,7 @@ public record Plait(
             Amount.of(6),
             Amount.of(60),
             Amount.of(90),
+            Sides.CLOSED,
             Turns.ROUNDED,
             Bar.LEVEL,
             Amount.of(0),
@@ -64,7 +68,7 @@ public record Plait(
     private static final Schema<Plait> SCHEMA = new Schema<>(
                     Plait.class,
                     "plait",
-                    "Plait of {across} by {along} cells, {width} wide and {height} high, turns {turns}, broken {bars} every {every} rows"
+                    "Plait of {across} by {along} cells, {width} wide and {height} high, its sides {sides}, turns {turns}, broken {bars} every {every} rows"
                             + " {where}, and at {breaks}" + SEAT,
                     Seated.settings(
                             Plait.class,
@@ -73,6 +77,7 @@ public record Plait(
                                     Setting.of(Plait.class, "along", CELLS),
                                     Seated.size(Plait.class, "width"),
                                     Seated.size(Plait.class, "height"),
+                                    Setting.of(Plait.class, "sides"),
                                     Setting.of(Plait.class, "turns"),
                                     Setting.of(Plait.class, "bars"),
                                     Setting.of(Plait.class, "every", EVERY),
@@ -94,9 +99,9 @@ public record Plait(
     public Panel panel() {
         int m = (int) across.value();
         int n = (int) along.value();
-        Map<Lattice.Spot, Bar> all = new LinkedHashMap<>(rule().bars(m, n, false));
+        Map<Lattice.Spot, Bar> all = new LinkedHashMap<>(rule().bars(m, n, sides == Sides.OPEN));
         all.putAll(Bars.read(breaks));
-        return new Panel(m, n, width.value(), height.value(), all, 0, turns);
+        return new Panel(m, n, width.value(), height.value(), all, 0, turns, sides);
     }
 
     private Rule rule() {
@@ -105,6 +110,7 @@ public record Plait(
 
     @Override
     public boolean isRuled(Lattice.Spot spot) {
-        return rule().bars((int) across.value(), (int) along.value(), false).containsKey(spot);
+        return rule().bars((int) across.value(), (int) along.value(), sides == Sides.OPEN)
+                .containsKey(spot);
     }
 }

@@ -49,7 +49,11 @@ final class SeamGauge implements Gauge {
     @Override
     public GaugeReading read(Examined examined) {
         if (examined.artwork().work().cloth().isEmpty()) {
-            return new GaugeReading(this, State.DOES_NOT_APPLY, "no repeat");
+            boolean pieces = examined.artwork().work().mosaics().stream()
+                    .anyMatch(m -> m.mosaic().division().repeating().isPresent());
+            return pieces
+                    ? new GaugeReading(this, State.WHOLE, "pieces as one")
+                    : new GaugeReading(this, State.DOES_NOT_APPLY, "no repeat");
         }
         State worst = examined.worst(this);
         if (Seams.isTooLarge(examined.artwork().work())) {

@@ -2,6 +2,7 @@ package org.hyphantes.plait;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Biarc;
 import org.hyphantes.geometry.Curve;
@@ -34,6 +35,19 @@ final class Bowed {
             curves.add(curves.remove(0));
         }
         return new Path(merged(curves), true);
+    }
+
+    /** The same from the first node to the last, which goes on as the first does. */
+    static Path open(List<Node> nodes, double before) {
+        List<Curve> curves = new ArrayList<>();
+        for (int i = 0; i + 1 < nodes.size(); i++) {
+            between(curves, nodes.get(i), nodes.get(i + 1), before);
+        }
+        if (nodes.get(0).kind() == Node.Kind.CROSSING) {
+            Point on = nodes.get(nodes.size() - 1).place().minus(nodes.get(0).place());
+            curves.add(curves.remove(0).map(Affine.shift(on)));
+        }
+        return new Path(merged(curves), false);
     }
 
     private static void between(List<Curve> curves, Node from, Node to, double before) {

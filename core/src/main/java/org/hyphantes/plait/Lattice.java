@@ -171,7 +171,7 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         return turned;
     }
 
-    private static List<Node> nodes(List<Passage> way, Lay lay, Turns turns) {
+    static List<Node> nodes(List<Passage> way, Lay lay, Turns turns) {
         List<Node> nodes = new ArrayList<>();
         for (Passage passage : way) {
             Watch.ask();

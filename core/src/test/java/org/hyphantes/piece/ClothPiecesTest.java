@@ -14,6 +14,7 @@ import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
+import org.hyphantes.gauge.Inspection;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
@@ -86,6 +87,8 @@ class ClothPiecesTest {
                         .isLessThan(1e-6);
             }
         }
+        Artwork artwork = new Resolver().resolve(design);
+        assertThat(Inspection.of(design, artwork).reading("seam").text()).isEqualTo("pieces as one");
         // Dropped by hand, with all turns of it: what is left is less by the same in every tile.
         Mosaic before = inlay.mosaic();
         Design dropped =

@@ -100,7 +100,8 @@ class FairedTest {
                 bars.keySet().removeIf(s -> s.column() == 0);
                 double stretched = 14 + 12 * random.nextDouble();
                 crossesAsPlanned(
-                        new Panel(across, along, across * 20, along * stretched, bars, 0, Turns.ROUNDED).strands(),
+                        new Panel(across, along, across * 20, along * stretched, bars, 0, Turns.ROUNDED, Sides.CLOSED)
+                                .strands(),
                         new Lattice(2 * across, 2 * along, false, bars, Optional.empty()),
                         across + " by " + along + " broken at " + Bars.of(bars));
             }

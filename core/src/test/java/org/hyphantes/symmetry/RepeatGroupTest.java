@@ -141,13 +141,13 @@ class RepeatGroupTest {
                 new Box(-30, -20 + tiling.origin().y(), 30, 20 + tiling.origin().y());
         Region share = Region.of(tiling.share(strip));
         boolean inStrip = group.cell() == Cell.STRIP;
-        for (int k = 0; k < 200; k++) {
+        for (int k = 0; k < 60; k++) {
             Point place =
                     new Point(40 * random.nextDouble() - 20, tiling.origin().y() + 39 * random.nextDouble() - 19.5);
             int images = 0;
             for (Position position : group.positions()) {
-                for (int i = -4; i <= 4; i++) {
-                    for (int j = inStrip ? 0 : -4; j <= (inStrip ? 0 : 4); j++) {
+                for (int i = -3; i <= 3; i++) {
+                    for (int j = inStrip ? 0 : -3; j <= (inStrip ? 0 : 3); j++) {
                         images += share.contains(tiling.map(position, i, j).of(place)) ? 1 : 0;
                     }
                 }

@@ -2,11 +2,13 @@ package org.hyphantes.desktop.act;
 
 import java.util.Optional;
 import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.figure.Form;
+import org.hyphantes.figure.Plait;
 import org.hyphantes.figure.Ring;
 import org.hyphantes.figure.Seated;
 import org.hyphantes.geometry.Affine;
@@ -15,6 +17,7 @@ import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.plait.Sides;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.treatment.Band;
@@ -84,6 +87,10 @@ final class Beginning {
                 .map(Path::box)
                 .toList());
         RepeatGroup group = repeat.group();
+        Optional<Repeat> all = allOver(repeat);
+        if (all.isPresent()) {
+            return all.get();
+        }
         boolean square = group.cell() == RepeatGroup.Cell.SQUARE;
         boolean hexagonal = group.cell() == RepeatGroup.Cell.HEXAGONAL;
         // What runs from side to side is meant to go on in the next cell, so that its length is that of a cell.
@@ -111,6 +118,25 @@ final class Beginning {
                 .with("height", Amount.of(height))
                 .with("right", Amount.of(alone ? box.centre().x() - left : box.left()))
                 .with("down", Amount.of(alone ? box.centre().y() - above : box.top()));
+    }
+
+    /** What goes on beyond its sides is itself a tile. */
+    private Optional<Repeat> allOver(Repeat repeat) {
+        return desk.root().members().stream()
+                .filter(m -> m instanceof Figure figure
+                        && figure.form() instanceof Plait plait
+                        && plait.sides() == Sides.OPEN
+                        && repeat.group() == RepeatGroup.P1)
+                .map(m -> (Plait) ((Figure) m).form())
+                .findFirst()
+                .map(plait -> repeat.with("width", plait.width())
+                        .with("height", plait.height())
+                        .with(
+                                "right",
+                                Amount.of(plait.centre().x() - plait.width().value() / 2))
+                        .with(
+                                "down",
+                                Amount.of(plait.centre().y() - plait.height().value() / 2)));
     }
 
     /** An open line that leads from end to end just so far. */
