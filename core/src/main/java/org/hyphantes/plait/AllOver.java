@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Watch;
 
@@ -26,19 +28,66 @@ public record AllOver(int columns, int rows, Map<Lattice.Spot, Bar> bars) {
         bars = Map.copyOf(bars);
     }
 
-    /** The strands of a tile: closed ones, and those that lead to where they begin in another tile. */
+    /** The strands of a tile: closed ones within it, and what of all others lies between two of its borders, half way between two crossings. */
     public List<Path> strands(Lay lay, Turns turns) {
         List<Path> strands = new ArrayList<>();
         for (Way way : ways()) {
-            List<Passage> passages = new ArrayList<>(way.passages());
-            boolean closed = way.across() == 0 && way.down() == 0;
-            if (!closed) {
-                passages.add(moved(passages.get(0), way.across(), way.down()));
+            if (way.passages().stream().allMatch(p -> isHome(p))) {
+                strands.add(Bowed.path(Lattice.nodes(way.passages(), lay, turns), Bowed.RUN_BEFORE_TURN));
+            } else {
+                parts(way, lay, turns, strands);
             }
-            List<Node> nodes = Lattice.nodes(passages, lay, turns);
-            strands.add(closed ? Bowed.path(nodes, Bowed.RUN_BEFORE_TURN) : Bowed.open(nodes, Bowed.RUN_BEFORE_TURN));
         }
         return strands;
+    }
+
+    private boolean isHome(Passage passage) {
+        return passage.column() == Math.floorMod(passage.column(), columns)
+                && passage.row() == Math.floorMod(passage.row(), rows);
+    }
+
+    /** Cuts a way wherever it comes into another tile, and lays what is between in the tile itself. */
+    private void parts(Way way, Lay lay, Turns turns, List<Path> into) {
+        List<Passage> passages = new ArrayList<>(way.passages());
+        passages.add(moved(passages.get(0), way.across(), way.down()));
+        List<List<Curve>> legs = Bowed.legs(Lattice.nodes(passages, lay, turns), Bowed.RUN_BEFORE_TURN);
+        List<Curve> first = null;
+        List<Curve> part = new ArrayList<>();
+        for (int i = 0; i < legs.size(); i++) {
+            Affine home = home(passages.get(i), lay);
+            Affine next = home(passages.get(i + 1), lay);
+            List<Curve> leg = legs.get(i).size() == 1 ? halves(legs.get(i).get(0)) : legs.get(i);
+            if (home.equals(next)) {
+                leg.forEach(c -> add(part, c, home));
+                continue;
+            }
+            int middle = (leg.size() + 1) / 2;
+            leg.subList(0, middle).forEach(c -> add(part, c, home));
+            if (first == null) {
+                first = new ArrayList<>(part);
+            } else {
+                into.add(Bowed.path(part));
+            }
+            part.clear();
+            leg.subList(middle, leg.size()).forEach(c -> add(part, c, next));
+        }
+        part.addAll(first);
+        into.add(Bowed.path(part));
+    }
+
+    private static List<Curve> halves(Curve curve) {
+        return List.of(curve.part(0, 0.5), curve.part(0.5, 1));
+    }
+
+    private static void add(List<Curve> part, Curve curve, Affine home) {
+        part.add(curve.map(home));
+    }
+
+    /** The shift from the tile of a passage to the tile that is drawn. */
+    private Affine home(Passage passage, Lay lay) {
+        int across = Math.floorDiv(passage.column(), columns) * columns;
+        int down = Math.floorDiv(passage.row(), rows) * rows;
+        return Affine.shift(lay.at(0, 0).minus(lay.at(across, down)));
     }
 
     private List<Way> ways() {

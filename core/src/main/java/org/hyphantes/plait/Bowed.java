@@ -2,7 +2,6 @@ package org.hyphantes.plait;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Biarc;
 import org.hyphantes.geometry.Curve;
@@ -37,16 +36,18 @@ final class Bowed {
         return new Path(merged(curves), true);
     }
 
-    /** The same from the first node to the last, which goes on as the first does. */
-    static Path open(List<Node> nodes, double before) {
-        List<Curve> curves = new ArrayList<>();
+    /** What leads from each node to the next, from the first to the last. */
+    static List<List<Curve>> legs(List<Node> nodes, double before) {
+        List<List<Curve>> legs = new ArrayList<>();
         for (int i = 0; i + 1 < nodes.size(); i++) {
-            between(curves, nodes.get(i), nodes.get(i + 1), before);
+            List<Curve> leg = new ArrayList<>();
+            between(leg, nodes.get(i), nodes.get(i + 1), before);
+            legs.add(leg);
         }
-        if (nodes.get(0).kind() == Node.Kind.CROSSING) {
-            Point on = nodes.get(nodes.size() - 1).place().minus(nodes.get(0).place());
-            curves.add(curves.remove(0).map(Affine.shift(on)));
-        }
+        return legs;
+    }
+
+    static Path path(List<Curve> curves) {
         return new Path(merged(curves), false);
     }
 

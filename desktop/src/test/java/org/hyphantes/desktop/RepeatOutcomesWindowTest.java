@@ -47,6 +47,7 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         pieces.put("a knot in p4 paged through all groups", this::aKnotPagedThroughAllGroups);
         pieces.put("a plaited frieze round a plate", this::aFriezeRoundAPlate);
         pieces.put("a plaited frieze round a box with corners", this::aFriezeRoundABox);
+        pieces.put("an all-over ground of knots in three sentences", this::anAllOverGround);
         pieces.put("a half-drop cloth", this::aHalfDropCloth);
         pieces.put("letters filled with an interlaced ground", this::lettersFilledWithAnInterlacedGround);
         pieces.put("a lattice in three directions", this::aLatticeInThreeDirections);
@@ -193,16 +194,28 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         assertThat(weave.alternates()).isTrue();
         whole();
         in(15);
-        // Or with a figure at its corners.
-        words("ring 8", "repeat");
-        click(robot, "#slot-corner");
-        for (int i = 0; i < 3; i++) {
-            key(KeyCode.DOWN);
-        }
-        key(KeyCode.ENTER);
-        eventually(() -> assertThat(repeat().corner()).isEqualTo("ring-1"));
-        made();
-        assertThat(desk.resolved().finished().faults()).isEmpty();
+        // Or in shorter waves.
+        words("repeat");
+        type("columns", "14");
+        assertThat(woven().strands()).isNotEmpty().allMatch(s -> s.path().closed());
+        assertThat(woven().crossings()).hasSize(28);
+        assertThat(woven().alternates()).isTrue();
+    }
+
+    /** And broken by one stroke, it is in every tile. */
+    private void anAllOverGround() {
+        words("plait open", "repeat p1", "band 5", "interlace");
+        Weave weave = woven();
+        assertThat(weave.crossings()).hasSize(48);
+        assertThat(weave.alternates()).isTrue();
+        assertThat(seam()).endsWith("met");
+        whole();
+        in(5);
+        key(KeyCode.F3);
+        key(KeyCode.RIGHT);
+        key(KeyCode.INSERT);
+        assertThat(woven().crossings().size()).isLessThan(48);
+        assertThat(woven().alternates()).isTrue();
     }
 
     private void aHalfDropCloth() {

@@ -233,13 +233,22 @@ public final class Words {
         return now > 0 && wanted > 0 ? figure.carried(Affine.scale(wanted / now, Point.ORIGIN)) : figure;
     }
 
-    /** The setting that words typed behind the word of a treatment choose, such as {@code colouring stipple}; else the first number. */
+    /** The setting that words typed behind a word choose, such as {@code colouring stipple} or {@code plait open}; else the first number. */
     private static String slot(Described thing, String typed) {
         Schema<?> schema = thing.schema();
         return schema.keys().stream()
-                .filter(k -> thing instanceof Treatment && isChoice(schema, k, typed.toLowerCase(Locale.ROOT)))
+                .filter(k -> !takesText(thing) && isChoice(schema, k, typed.toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .orElseGet(() -> firstNumber(thing));
+    }
+
+    /** Whether what is typed behind its word may be any text, such as an inscription. */
+    private static boolean takesText(Described thing) {
+        try {
+            return !(thing instanceof Treatment) && thing.schema().kind(firstNumber(thing)) instanceof Kind.Text;
+        } catch (CannotRead e) {
+            throw new IllegalStateException("a schema has all of its keys", e);
+        }
     }
 
     private static boolean isChoice(Schema<?> schema, String key, String word) {
