@@ -80,6 +80,10 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
         key(KeyCode.F5);
         assertThat(desk.view().stage()).isEqualTo("repeat");
         assertThat(repeat().width().value()).isEqualTo(120);
+        // The field shows three tiles each way, each of them a fair part of it.
+        double wide =
+                onScreen(new Point(120, 0)).getX() - onScreen(Point.ORIGIN).getX();
+        assertThat(wide).isBetween(60.0, 400.0);
         assertThat(woven().crossings()).hasSize(9);
         assertThat(seam()).isEqualTo("12 of 12 met, over meets over");
         assertThat(desk.resolved().inspection().reading("seam").state()).isEqualTo(State.BROKEN);

@@ -86,7 +86,7 @@ final class RepeatHand implements Hand {
     public Optional<Box> whole(Resolved resolved) {
         Artwork artwork = resolved.field();
         if (artwork.work().cloth().isPresent()) {
-            Cloth seen = artwork.work().cloth().get().seen(laidTiles);
+            Cloth seen = artwork.work().cloth().get().seen(seen().tiles());
             return Optional.of(seen.window(artwork.work().drawn()).box());
         }
         return artwork.scene().isEmpty() ? Optional.empty() : Optional.of(resolved.round());
