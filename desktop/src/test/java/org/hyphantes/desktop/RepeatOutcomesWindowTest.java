@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Seated;
 import org.hyphantes.gauge.State;
 import org.hyphantes.geometry.Box;
@@ -42,6 +43,7 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
     @TestFactory
     Stream<DynamicTest> clothsAreMadeInFewActsAndChanged(FxRobot hand) {
         Map<String, Executable> pieces = new LinkedHashMap<>();
+        pieces.put("a cloth that was opened is seen whole at once", this::aClothThatWasOpened);
         pieces.put("three waves each way caught at the seams and closed", this::threeWavesEachWay);
         pieces.put("leaves over edges and a corner, one dragged across a seam", this::leavesOverEdgesAndACorner);
         pieces.put("a knot in p4 paged through all groups", this::aKnotPagedThroughAllGroups);
@@ -71,6 +73,15 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
     private String seam() {
         made();
         return desk.resolved().inspection().reading("seam").text();
+    }
+
+    /** The first that this window shows of any cloth: three tiles each way, each a fair part of the field. */
+    private void aClothThatWasOpened() {
+        robot.interact(() -> desk.lay(Demo.EEL_TRAP.design()));
+        made();
+        key(KeyCode.F5);
+        double tile = onScreen(new Point(60, 0)).getX() - onScreen(Point.ORIGIN).getX();
+        assertThat(tile).isBetween(100.0, 300.0);
     }
 
     private void threeWavesEachWay() {
