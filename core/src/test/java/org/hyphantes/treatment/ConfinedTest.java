@@ -10,6 +10,7 @@ import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.Ends;
@@ -60,7 +61,7 @@ class ConfinedTest {
         for (var strand : weave.strands()) {
             all += strand.path().length();
         }
-        Region share = Region.of(repeat.tiling().share(new org.hyphantes.geometry.Box(-99, -99, 99, 99)));
+        Region share = Region.of(repeat.tiling().share(new Box(-99, -99, 99, 99)));
         int within = 0;
         int samples = 200_000;
         for (int k = 0; k < samples; k++) {

@@ -25,7 +25,7 @@ import org.hyphantes.geometry.Watch;
 public final class PngFormat implements Format {
     public static final PngFormat FORMAT = new PngFormat();
 
-    /** Pixels (one to a strip) that are held at once. */
+    /** So many pixels at most are held at once, a row at the least. */
     private static final int STRIP = 1 << 22;
 
     /** So many pixels to a side at most, and in all. */
@@ -65,6 +65,10 @@ public final class PngFormat implements Format {
         // A tile is a whole number of pixels, each side by itself, so that it repeats edge to edge.
         int width = pixels(page.width() * perMillimetre, handout.isTile());
         int height = pixels(page.height() * perMillimetre, handout.isTile());
+        if ((double) width * height > MOST) {
+            throw new CannotHandOver("The picture would have more than 2,000 million pixels: choose a lower resolution,"
+                    + " or hand it over smaller.");
+        }
         double across = handout.isTile() ? width / page.width() : perMillimetre;
         double down = handout.isTile() ? height / page.height() : perMillimetre;
         ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -1,6 +1,7 @@
 package org.hyphantes.exchange.raster;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
@@ -21,6 +22,7 @@ import org.hyphantes.design.Material;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Tiles;
+import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.figure.Circle;
@@ -165,5 +167,15 @@ class SeamlessTest {
         double metre = Double.parseDouble(size.getAttribute("pixelsPerUnitXAxis"));
         assertThat(size.getAttribute("unitSpecifier")).isEqualTo("meter");
         assertThat(886 / metre * 1000).isCloseTo(75, within(0.01));
+    }
+
+    @Test
+    void aPictureTooLargeIsSaid() {
+        Design design = Demo.SLACK_WATER_TILE.design();
+        Handing large = new Handing(Handing.Extent.ONE_TILE, Handing.Painted.WITH_FILLS, Amount.of(4), Amount.of(2400));
+        Artwork artwork = new Resolver().resolve(design);
+        assertThatThrownBy(() -> PngFormat.bytes(Handout.of(design.withHanding(large), artwork)))
+                .isInstanceOf(CannotHandOver.class)
+                .hasMessageContaining("lower resolution");
     }
 }
