@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.hyphantes.cut.Job;
 import org.hyphantes.figure.Form;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.Amount;
@@ -33,6 +34,7 @@ public record Design(
         Sketch sketch,
         Colourway colourway,
         Handing handing,
+        Job job,
         Group root) {
     /** A design on a starting page without a net or a sketch. */
     public Design(String name, Unit unit, Material material, Map<String, Amount> measures, Group root) {
@@ -46,6 +48,7 @@ public record Design(
                 Sketch.STARTING,
                 Colourway.QUAY,
                 Handing.STARTING,
+                material.job(),
                 root);
     }
 
@@ -71,11 +74,12 @@ public record Design(
     }
 
     public Design withRoot(Group changed) {
-        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, changed);
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, job, changed);
     }
 
     public Design named(String changed) {
-        return new Design(changed, unit, making, measures, page, net, sketch, colourway, handing, root.named(changed));
+        return new Design(
+                changed, unit, making, measures, page, net, sketch, colourway, handing, job, root.named(changed));
     }
 
     /** How deep its groups lie within one another; 0 without any. */
@@ -161,6 +165,7 @@ public record Design(
                 sketch.schema().renewed(sketch, scope),
                 colourway,
                 handing.schema().renewed(handing, scope),
+                renewed(job, scope),
                 root));
     }
 
@@ -172,22 +177,22 @@ public record Design(
                 more.put(measure, MeasureOrder.settled(amount, more));
             }
         });
-        return new Design(name, unit, making, more, page, net, sketch, colourway, handing, root);
+        return new Design(name, unit, making, more, page, net, sketch, colourway, handing, job, root);
     }
 
     /** This design on another page. */
     public Design withPage(Page changed) {
-        return new Design(name, unit, making, measures, apart(changed), net, sketch, colourway, handing, root);
+        return new Design(name, unit, making, measures, apart(changed), net, sketch, colourway, handing, job, root);
     }
 
     /** This design on another net; sizes in its squares are worked out again. */
     public Design withNet(Net changed) {
         return renewed(
-                new Design(name, unit, making, measures, page, apart(changed), sketch, colourway, handing, root));
+                new Design(name, unit, making, measures, page, apart(changed), sketch, colourway, handing, job, root));
     }
 
     public Design withSketch(Sketch changed) {
-        return new Design(name, unit, making, measures, page, net, apart(changed), colourway, handing, root);
+        return new Design(name, unit, making, measures, page, net, apart(changed), colourway, handing, job, root);
     }
 
     /** What belongs to the design as a whole, by numbers where it was sized in squares of the net: a net cannot be sized by itself. */
@@ -197,26 +202,42 @@ public record Design(
     }
 
     public Design withUnit(Unit changed) {
-        return new Design(name, changed, making, measures, page, net, sketch, colourway, handing, root);
+        return new Design(name, changed, making, measures, page, net, sketch, colourway, handing, job, root);
     }
 
     public Design withColourway(Colourway changed) {
-        return new Design(name, unit, making, measures, page, net, sketch, changed, handing, root);
+        return new Design(name, unit, making, measures, page, net, sketch, changed, handing, job, root);
     }
 
     /** This design handed over otherwise. */
     public Design withHanding(Handing changed) {
-        return new Design(name, unit, making, measures, page, net, sketch, colourway, apart(changed), root);
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, apart(changed), job, root);
+    }
+
+    /** This design cut otherwise; another machine comes with its own bed and kerf. */
+    public Design withJob(Job changed) {
+        Job whole = apart(job.changedTo(changed));
+        Job settled = whole.passing(whole.passes().stream().map(this::apart).toList());
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, settled, root);
+    }
+
+    private static Job renewed(Job job, Scope scope) {
+        return job.schema()
+                .renewed(job, scope)
+                .passing(job.passes().stream()
+                        .map(p -> p.schema().renewed(p, scope))
+                        .toList());
     }
 
     public Material material() {
         return making.material();
     }
 
-    /** This design made in something else; another material comes with its own limit. */
+    /** This design made in something else; another material comes with its own limit, and its machine where no other was chosen. */
     public Design withMaking(Making changed) {
-        return new Design(
-                name, unit, apart(making.changedTo(changed)), measures, page, net, sketch, colourway, handing, root);
+        Making made = apart(making.changedTo(changed));
+        Job own = job.equals(material().job()) ? made.material().job() : job;
+        return new Design(name, unit, made, measures, page, net, sketch, colourway, handing, own, root);
     }
 
     private static Design renewed(Design changed) {

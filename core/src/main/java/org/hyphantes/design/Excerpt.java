@@ -46,6 +46,7 @@ public record Excerpt(Design design) {
                 Sketch.STARTING,
                 design.colourway(),
                 Handing.STARTING,
+                design.material().job(),
                 root));
     }
 

@@ -11,7 +11,7 @@ import org.hyphantes.setting.Setting;
  * How a design is handed over.
  *
  * @param extent how much of it goes out
- * @param painted whether with its fills, or as outlines alone
+ * @param painted whether with its fills, as outlines alone, or as the passes of a machine
  * @param scale how large, in parts of its size
  * @param resolution of a picture, in pixels to the inch (25.4 mm)
  */
@@ -45,7 +45,9 @@ public record Handing(Extent extent, Painted painted, Amount scale, Amount resol
     /** How areas go out. */
     public enum Painted {
         WITH_FILLS,
-        AS_OUTLINES
+        AS_OUTLINES,
+        /** What the machine follows, pass after pass. */
+        AS_PASSES
     }
 
     @Override

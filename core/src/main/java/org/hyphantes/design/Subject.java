@@ -1,8 +1,11 @@
 package org.hyphantes.design;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import org.hyphantes.cut.Job;
+import org.hyphantes.cut.Pass;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Described;
@@ -64,6 +67,25 @@ public sealed interface Subject {
         }
     }
 
+    /** A pass of the design's job, by its number from 0. */
+    record OfPass(int number) implements Subject {
+        @Override
+        public String group() {
+            return "design";
+        }
+
+        @Override
+        public Optional<Described> in(Design design) {
+            List<Pass> passes = design.job().passes();
+            return number < passes.size() ? Optional.of(passes.get(number)) : Optional.empty();
+        }
+
+        @Override
+        public Design put(Design design, Described changed) {
+            return design.withJob(design.job().passing(number, (Pass) changed));
+        }
+    }
+
     /** Something that the design as a whole has one of. */
     enum OfDesign implements Subject {
         /** The page. */
@@ -75,7 +97,9 @@ public sealed interface Subject {
         /** What it is made in. */
         MAKING(Design::making, (d, t) -> d.withMaking((Making) t)),
         /** How it is handed over. */
-        HANDING(Design::handing, (d, t) -> d.withHanding((Handing) t));
+        HANDING(Design::handing, (d, t) -> d.withHanding((Handing) t)),
+        /** How it is cut. */
+        JOB(Design::job, (d, t) -> d.withJob((Job) t));
 
         private final Function<Design, Described> get;
         private final BiFunction<Design, Described, Design> put;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.hyphantes.cut.Cuts;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Watch;
@@ -20,6 +21,7 @@ import org.hyphantes.weave.Strand;
  * @param bands what was measured on the bands of each weave; empty while they are not measured
  * @param across the narrowest width (mm) of a piece, infinite while there is none or none is measured
  * @param bare the crossings of lines that no interlacing has taken up; empty without any, or when they are too many
+ * @param cuts what goes to a machine; empty while it is not measured, and for what is not cut
  * @param found the snags of the recipe and of the weaves, each for its gauge
  */
 public record Examined(
@@ -28,6 +30,7 @@ public record Examined(
         Optional<List<Bandwork.Measured>> bands,
         double across,
         Optional<Projection> bare,
+        Optional<Cuts> cuts,
         List<Snag> found) {
     /** @param measured whether bands are measured against one another, which takes longer than the rest */
     static Examined of(Design design, Artwork artwork, Watch watch, boolean measured) {
@@ -49,7 +52,19 @@ public record Examined(
             found.addAll(own.snags());
         }
         Optional<Projection> bare = bare(artwork, watch);
-        return new Examined(design, artwork, measured ? Optional.of(bands) : Optional.empty(), across, bare, found);
+        Optional<Cuts> cuts =
+                measured && design.material().isCut() ? Optional.of(cuts(design, artwork)) : Optional.empty();
+        return new Examined(
+                design, artwork, measured ? Optional.of(bands) : Optional.empty(), across, bare, cuts, found);
+    }
+
+    private static Cuts cuts(Design design, Artwork artwork) {
+        return Cuts.of(
+                artwork.scene(),
+                design.job(),
+                design.colourway(),
+                design.handing().scale().value(),
+                design.making().narrowest().value());
     }
 
     /** What was measured on a weave; one that cannot be measured is flagged, for nothing may be called whole unseen. */
@@ -104,6 +119,6 @@ public record Examined(
     Examined with(List<Snag> more) {
         List<Snag> all = new ArrayList<>(found);
         all.addAll(more);
-        return new Examined(design, artwork, bands, across, bare, all);
+        return new Examined(design, artwork, bands, across, bare, cuts, all);
     }
 }

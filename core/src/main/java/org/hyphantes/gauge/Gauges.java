@@ -10,7 +10,8 @@ public final class Gauges {
             EvennessGauge.GAUGE,
             NarrowestGauge.GAUGE,
             TouchingGauge.GAUGE,
-            SeamGauge.GAUGE);
+            SeamGauge.GAUGE,
+            CutGauge.GAUGE);
 
     private Gauges() {}
 }

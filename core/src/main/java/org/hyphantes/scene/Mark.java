@@ -124,6 +124,8 @@ public sealed interface Mark {
         RING,
         /** One tile of a cloth. */
         TILE,
+        /** What one pass of a machine follows. */
+        PASS,
         /** The side faces of what is raised, those behind before those in front. */
         SIDES
     }

@@ -425,6 +425,25 @@ public final class Subdivision {
         }
     }
 
+    /** Told of each edge once: its curve, how many stretches of the paths lie along it, and the vertices that it runs between. */
+    public interface Stretches {
+        void told(Curve curve, int uses, int from, int to);
+    }
+
+    /** Tells how many paths run along every edge. */
+    public void stretches(Stretches taker) {
+        for (int e = 0; e < edges.size(); e++) {
+            Watch.ask();
+            int first = edges.firstUse(e);
+            int uses = 0;
+            for (int use = first; use >= 0; use = edges.nextUse(use)) {
+                uses++;
+            }
+            Curve curve = sources.curve(edges.useCurve(first)).part(edges.useFrom(first), edges.useTo(first));
+            taker.told(curve, uses, edges.origin(2 * e), edges.origin(2 * e + 1));
+        }
+    }
+
     private int face(int half) {
         return faceOfLoop[loopOf[half]];
     }

@@ -15,5 +15,7 @@ public enum Carries {
     /** Marks in named groups. */
     NAMES,
     /** A tile as a pattern that fills a cloth. */
-    PATTERNS
+    PATTERNS,
+    /** The passes of a machine, each by itself. */
+    PASSES
 }

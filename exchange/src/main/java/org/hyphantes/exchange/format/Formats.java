@@ -5,13 +5,22 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.hyphantes.exchange.code.CodeFormat;
+import org.hyphantes.exchange.dxf.DxfFormat;
 import org.hyphantes.exchange.pdf.PdfFormat;
+import org.hyphantes.exchange.plotter.PlotterFormat;
 import org.hyphantes.exchange.raster.PngFormat;
 import org.hyphantes.exchange.svg.SvgFormat;
 
 /** All formats there are; the first is the one that is offered. */
 public final class Formats {
-    public static final List<Format> EACH = List.of(SvgFormat.FORMAT, PdfFormat.FORMAT, PngFormat.FORMAT);
+    public static final List<Format> EACH = List.of(
+            SvgFormat.FORMAT,
+            PdfFormat.FORMAT,
+            PngFormat.FORMAT,
+            DxfFormat.FORMAT,
+            PlotterFormat.FORMAT,
+            CodeFormat.FORMAT);
 
     private Formats() {}
 

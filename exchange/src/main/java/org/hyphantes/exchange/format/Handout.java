@@ -1,6 +1,7 @@
 package org.hyphantes.exchange.format;
 
 import java.util.Optional;
+import org.hyphantes.cut.Cuts;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Handing;
@@ -54,9 +55,23 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth)
         return design.handing().extent() == Handing.Extent.ONE_TILE;
     }
 
+    /** What of it goes to a machine. */
+    public Cuts cuts() {
+        return Cuts.of(scene, design.job(), design.colourway(), scale());
+    }
+
     /** Draws it. */
     public void feed(Output output) {
-        boolean filled = design.handing().painted() == Handing.Painted.WITH_FILLS;
-        Walk.feed(scene, Look.PLAIN, filled ? output : new Outlines(output));
+        Output whole = design.handing().painted() == Handing.Painted.AS_OUTLINES ? new Outlines(output) : output;
+        Walk.feed(scene, Look.PLAIN, whole);
+    }
+
+    /** This as the lines that a machine follows, where it is to go out so, for formats that draw scenes. */
+    public Handout drawn() {
+        if (design.handing().painted() != Handing.Painted.AS_PASSES) {
+            return this;
+        }
+        Scene passes = cuts().scene(design.job());
+        return new Handout(design, passes, passes.inked(), Optional.empty());
     }
 }

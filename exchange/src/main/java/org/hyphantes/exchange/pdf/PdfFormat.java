@@ -52,7 +52,8 @@ public final class PdfFormat implements Format {
     }
 
     /** The file in memory. */
-    public static byte[] bytes(Handout handout) throws IOException, CannotHandOver {
+    public static byte[] bytes(Handout given) throws IOException, CannotHandOver {
+        Handout handout = given.drawn();
         if (handout.cloth().isPresent()) {
             throw new CannotHandOver("A page of PDF gets no pattern yet: hand over all of it, or one tile.");
         }

@@ -3,7 +3,6 @@ package org.hyphantes.exchange.project;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -11,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.cut.Job;
+import org.hyphantes.cut.Pass;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
@@ -68,7 +69,7 @@ final class DesignReader {
     static Optional<Rescue> rescue(JsonNode tree) {
         try {
             DesignReader reader = new DesignReader(true);
-            if (cleaned(tree)) {
+            if (Parsed.cleaned(tree)) {
                 reader.left.add("the characters that cannot be shown");
             }
             Design design = reader.read(tree);
@@ -88,24 +89,6 @@ final class DesignReader {
         } catch (CannotOpen e) {
             return Optional.empty();
         }
-    }
-
-    /** Takes what cannot be shown out of every text; whether there was any. */
-    private static boolean cleaned(JsonNode tree) {
-        boolean found = false;
-        for (Map.Entry<String, JsonNode> entry : tree.properties()) {
-            JsonNode value = entry.getValue();
-            if (value.isTextual() && Quoted.isUnsound(value.asText())) {
-                ((ObjectNode) tree).put(entry.getKey(), Quoted.sound(value.asText()));
-                found = true;
-            } else {
-                found |= cleaned(value);
-            }
-        }
-        for (JsonNode element : tree.isArray() ? tree : Parsed.MAPPER.createArrayNode()) {
-            found |= cleaned(element);
-        }
-        return found;
     }
 
     private Design read(JsonNode tree) throws CannotOpen {
@@ -128,8 +111,20 @@ final class DesignReader {
         Colourway colourway = or(Colourway.QUAY, () -> ColourwayNode.read(tree));
         Making making = or(material, () -> making(tree, material));
         Handing handing = or(Handing.STARTING, () -> (Handing) whole(tree, "handing", Handing.STARTING));
+        Job job = or(
+                making.material().job(),
+                () -> job(tree.path("job"), making.material().job()));
         Group root = group(tree, "design", name, "");
-        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, root);
+        return new Design(name, unit, making, measures, page, net, sketch, colourway, handing, job, root);
+    }
+
+    private Job job(JsonNode node, Job usual) throws CannotOpen {
+        Job job = (Job) settings(node, usual, List.of("passes"), "/job");
+        List<Pass> passes = new ArrayList<>();
+        for (JsonNode pass : node.has("passes") ? list(node, "passes", "/job", Job.MOST_PASSES) : List.<JsonNode>of()) {
+            passes.add((Pass) settings(pass, Pass.CUT, List.of(), "/job/passes/" + passes.size()));
+        }
+        return job.passing(passes);
     }
 
     /** What reads something and may find that it cannot. */

@@ -33,6 +33,7 @@ final class DesignWriter {
             "sketch",
             "colourway",
             "handing",
+            "job",
             "members",
             "recipe");
 
@@ -67,6 +68,12 @@ final class DesignWriter {
         }
         if (!design.handing().equals(Handing.STARTING)) {
             settings(tree.putObject("handing"), design.handing());
+        }
+        if (!design.job().equals(design.material().job())) {
+            ObjectNode job = tree.putObject("job");
+            settings(job, design.job());
+            ArrayNode passes = job.putArray("passes");
+            design.job().passes().forEach(p -> settings(passes.addObject(), p));
         }
         new DesignWriter(mapper).group(tree, design.root());
         return tree;

@@ -18,9 +18,11 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.setting.Limits;
+import org.hyphantes.setting.Quoted;
 
 /**
  * A text of JSON as a tree, within the {@link Limits}. Of a text that breaks off or is damaged the tree holds what stands before that
@@ -170,5 +172,23 @@ record Parsed(JsonNode tree, Optional<String> broken) {
                 }
             });
         }
+    }
+
+    /** Takes what cannot be shown out of every text; whether there was any. */
+    static boolean cleaned(JsonNode tree) {
+        boolean found = false;
+        for (Map.Entry<String, JsonNode> entry : tree.properties()) {
+            JsonNode value = entry.getValue();
+            if (value.isTextual() && Quoted.isUnsound(value.asText())) {
+                ((ObjectNode) tree).put(entry.getKey(), Quoted.sound(value.asText()));
+                found = true;
+            } else {
+                found |= cleaned(value);
+            }
+        }
+        for (JsonNode element : tree.isArray() ? tree : MAPPER.createArrayNode()) {
+            found |= cleaned(element);
+        }
+        return found;
     }
 }

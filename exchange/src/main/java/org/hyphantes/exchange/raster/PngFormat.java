@@ -56,7 +56,8 @@ public final class PngFormat implements Format {
     }
 
     /** The file in memory. */
-    public static byte[] bytes(Handout handout) throws IOException, CannotHandOver {
+    public static byte[] bytes(Handout given) throws IOException, CannotHandOver {
+        Handout handout = given.drawn();
         if (handout.cloth().isPresent()) {
             throw new CannotHandOver("A picture holds no pattern: hand over one tile, which repeats edge to edge.");
         }

@@ -44,7 +44,8 @@ public final class SvgFormat implements Format {
     }
 
     /** The text of a file. */
-    public static String text(Handout handout) {
+    public static String text(Handout given) {
+        Handout handout = given.drawn();
         String name = Quoted.sound(handout.design().name());
         Box seen = handout.cloth().orElse(handout.page());
         return text(output -> output.document(name, seen, handout.scale(), () -> {

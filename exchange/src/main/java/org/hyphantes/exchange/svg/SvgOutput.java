@@ -125,7 +125,8 @@ final class SvgOutput implements Output {
             return;
         }
         boolean sides = group.part() == Mark.Part.SIDES;
-        lines = group.part() == Mark.Part.LINES || sides;
+        boolean pass = group.part() == Mark.Part.PASS;
+        lines = group.part() == Mark.Part.LINES || sides || pass;
         ring = group.part() == Mark.Part.RING ? group.origin().piece() : 0;
         strand = lines || ring > 0 ? "" : Strand.letter(letters + group.origin().strand());
         numbers.clear();
@@ -136,9 +137,15 @@ final class SvgOutput implements Output {
         sure(() -> {
             line(1);
             xml.writeStartElement("g");
-            id(sides ? "sides" : lines ? "lines" : ring > 0 ? "ring-" + ring : "strand-" + strand);
+            id(
+                    pass
+                            ? "pass-" + group.origin().piece()
+                            : sides ? "sides" : lines ? "lines" : ring > 0 ? "ring-" + ring : "strand-" + strand);
             line(2);
-            title(sides ? "Side faces" : lines ? "Lines" : ring > 0 ? "Ring " + ring : "Strand " + strand);
+            title(
+                    pass
+                            ? "Pass " + group.origin().piece()
+                            : sides ? "Side faces" : lines ? "Lines" : ring > 0 ? "Ring " + ring : "Strand " + strand);
         });
     }
 

@@ -1,0 +1,311 @@
+package org.hyphantes.cut;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.hatch.Hatching;
+import org.hyphantes.geometry.measure.Narrow;
+import org.hyphantes.geometry.offset.Corners;
+import org.hyphantes.geometry.offset.OffsetCurves;
+import org.hyphantes.geometry.plane.Subdivision;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Origin;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.weave.StrandKey;
+
+/**
+ * What goes to the machine of a drawing.
+ *
+ * @param contours in the order in which they are cut, pass after pass
+ * @param toBed what carries the design (mm) onto the bed
+ * @param travel how far (mm) is travelled with the tool up, and
+ * @param asDrawn how far it would be in the order as drawn
+ */
+public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, double travel, double asDrawn) {
+    /** Engraving lays so many lines at most. */
+    private static final double MOST_LINES = 200_000;
+
+    /** Lines for a machine are as thin (mm) as can be seen. */
+    private static final double HAIRLINE = 0.1;
+
+    /** The colours that tell passes apart, in their order. */
+    private static final List<Colour> INKS = List.of(
+            new Colour("#B3261E"),
+            new Colour("#1F5FA8"),
+            new Colour("#2E7D4F"),
+            new Colour("#8A4FA3"),
+            new Colour("#B8741A"),
+            new Colour("#4A5553"));
+
+    private static final Origin NONE = Origin.of(new StrandKey("", List.of()));
+
+    public Cuts {
+        contours = List.copyOf(contours);
+        flaws = List.copyOf(flaws);
+    }
+
+    /** What is cut of a scene that goes out in so many parts of its size. */
+    public static Cuts of(Scene scene, Job job, Colourway colourway, double scale) {
+        return of(scene, job, colourway, scale, 0);
+    }
+
+    /**
+     * The same with bridges of a sheet measured.
+     *
+     * @param limit what is narrower (mm) is a flaw; 0 for none
+     */
+    public static Cuts of(Scene scene, Job job, Colourway colourway, double scale, double limit) {
+        return new Making(job, scale, scene.box(), limit).made(Sorted.of(scene, job, colourway));
+    }
+
+    /** The contours of one pass. */
+    public List<Contour> of(int pass) {
+        return contours.stream().filter(c -> c.pass() == pass).toList();
+    }
+
+    /** The contours as lines in the design's own millimetres, a group for each pass. */
+    public Scene scene(Job job) {
+        Affine back = toBed.inverse();
+        List<Mark> groups = new ArrayList<>();
+        for (int p = 0; p < job.passes().size(); p++) {
+            Paint paint = Paint.BARE_LINE.lined(INKS.get(p % INKS.size()), HAIRLINE);
+            List<Mark> lines = new ArrayList<>();
+            for (Contour contour : of(p)) {
+                lines.add(new Mark.Stroke(contour.path().map(back), paint, contour.origin()));
+            }
+            if (!lines.isEmpty()) {
+                groups.add(Mark.Group.of(Mark.Part.PASS, lines, Affine.IDENTITY, 0, Origin.piece(p + 1)));
+            }
+        }
+        return new Scene(
+                groups, List.of(), Box.round(groups.stream().map(Mark::box).toList()));
+    }
+
+    /** Makes them, with all that is amiss. */
+    private static final class Making {
+        private final Job job;
+        private final double scale;
+        private final double limit;
+        private final Affine toBed;
+        private final double over;
+        private final List<Contour> contours = new ArrayList<>();
+        private final List<Flaw> flaws = new ArrayList<>();
+
+        Making(Job job, double scale, Box box, double limit) {
+            this.job = job;
+            this.scale = scale;
+            this.limit = limit;
+            Affine turned = job.lie() == Job.Lie.A_QUARTER_TURNED ? Affine.turn(90, Point.ORIGIN) : Affine.IDENTITY;
+            Affine sized = Affine.scale(scale, Point.ORIGIN).after(turned);
+            Box there = box.map(sized);
+            double width = job.width().value();
+            double height = job.height().value();
+            this.toBed = Affine.shift(new Point(width / 2, height / 2).minus(there.centre()))
+                    .after(sized);
+            this.over = Math.max(there.width() - width, there.height() - height);
+        }
+
+        Cuts made(List<Sorted.Taken> taken) {
+            for (int p = 0; p < taken.size(); p++) {
+                pass(p, taken.get(p));
+            }
+            if (contours.isEmpty()) {
+                flaws.add(new Flaw(Flaw.Kind.NOTHING, 0, List.of()));
+            } else if (over > 1e-6) {
+                flaws.add(new Flaw(Flaw.Kind.LARGER, over, List.of()));
+            }
+            // The head rests in the lower left corner.
+            Point home = new Point(0, job.height().value());
+            List<Contour> ordered = new ArrayList<>();
+            List<Contour> drawn = new ArrayList<>();
+            Point at = home;
+            for (int p = 0; p < taken.size(); p++) {
+                int pass = p;
+                List<Contour> own =
+                        contours.stream().filter(c -> c.pass() == pass).toList();
+                drawn.addAll(own);
+                ordered.addAll(Tour.of(own, at, job.order()));
+                at = ordered.isEmpty()
+                        ? home
+                        : ordered.get(ordered.size() - 1).path().end();
+            }
+            return new Cuts(ordered, flaws, toBed, Tour.travel(ordered, home), Tour.travel(drawn, home));
+        }
+
+        private void pass(int number, Sorted.Taken taken) {
+            Pass pass = job.passes().get(number);
+            if (pass.work() == Pass.Work.ENGRAVE) {
+                engrave(number, pass, taken.engraved());
+                return;
+            }
+            boolean cut = pass.work() == Pass.Work.CUT;
+            List<Contour> found = new ArrayList<>();
+            Optional<Sheet> sheet = cut ? Sheet.of(job.parts(), taken.edges()) : Optional.empty();
+            if (sheet.isPresent()) {
+                held(sheet.get()).forEach(r -> add(r, NONE, "", number, found));
+                sheet.get().edge().ifPresent(e -> found.removeIf(c -> isEdge(c.path(), e)));
+            } else {
+                for (Sorted.Part part : taken.edges()) {
+                    Watch.ask();
+                    List<Region> regions = cut ? madeUpFor(part.region(), part.origin()) : List.of(part.region());
+                    regions.forEach(r -> add(r, part.origin(), part.letter(), number, found));
+                }
+            }
+            threaded(taken.lines(), number, found);
+            if (job.least().value() > 0) {
+                found.removeIf(c -> c.path().length() * scale < job.least().value());
+            }
+            stray(found);
+            if (cut) {
+                open(found);
+            }
+            once(found, cut, number);
+            found.forEach(c -> contours.add(c.with(c.path().map(toBed))));
+        }
+
+        private static void add(Region region, Origin origin, String letter, int pass, List<Contour> to) {
+            region.holes().forEach(h -> to.add(new Contour(h, pass, origin, letter)));
+            to.add(new Contour(region.outline(), pass, origin, letter));
+        }
+
+        /** Whether a border is the edge of a sheet, which is not cut; nothing else reaches so far, and kerf moves it outwards. */
+        private static boolean isEdge(Path border, Path edge) {
+            return border.box().width() >= edge.box().width() * (1 - 1e-9)
+                    && border.box().height() >= edge.box().height() * (1 - 1e-9);
+        }
+
+        private List<Region> held(Sheet given) {
+            List<Region> tied = Held.by((int) job.ties().value(), job.tie().value() / scale, given.regions());
+            List<Region> sheet = Bridges.widened(tied, job.bridge().value() / scale);
+            List<Integer> loose = Held.loose(sheet);
+            if (!loose.isEmpty()) {
+                flaws.add(new Flaw(
+                        Flaw.Kind.LOOSE,
+                        0,
+                        loose.stream().map(i -> sheet.get(i).centroid()).toList()));
+            }
+            List<Narrow> narrow = limit > 0 ? Bridges.of(sheet, limit / scale) : List.of();
+            if (!narrow.isEmpty()) {
+                flaws.add(new Flaw(
+                        Flaw.Kind.NARROW,
+                        narrow.get(0).gap().distance() * scale,
+                        narrow.stream().map(n -> n.gap().middle()).toList()));
+            }
+            List<Region> made = new ArrayList<>();
+            sheet.forEach(r -> made.addAll(madeUpFor(r, NONE)));
+            return made;
+        }
+
+        /** A part larger all round by half the kerf, so that it comes out as large as it is drawn. */
+        private List<Region> madeUpFor(Region region, Origin origin) {
+            double half = job.kerf().value() / scale / 2;
+            if (half == 0) {
+                return List.of(region);
+            }
+            try {
+                return OffsetCurves.outset(region, half, Corners.ROUND);
+            } catch (IllegalStateException e) {
+                flaws.add(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of(region.centroid())));
+                return List.of(region);
+            }
+        }
+
+        private void engrave(int number, Pass pass, List<Sorted.Part> parts) {
+            double spacing = pass.spacing().value() / scale;
+            double lines = parts.stream()
+                    .mapToDouble(p -> Hatching.most(p.region().outline().box(), spacing))
+                    .sum();
+            if (lines > MOST_LINES) {
+                flaws.add(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of()));
+                return;
+            }
+            boolean back = false;
+            for (Sorted.Part part : parts) {
+                for (var line : Hatching.of(part.region(), spacing, 90)) {
+                    Path path = Path.open(back ? line.reversed() : line).map(toBed);
+                    contours.add(new Contour(path, number, part.origin(), part.letter()));
+                    back = !back;
+                }
+            }
+        }
+
+        /** Lines, end to end where they meet; lines of one origin first, so that what they are of is known. */
+        private void threaded(List<Sorted.Run> lines, int number, List<Contour> found) {
+            if (lines.isEmpty()) {
+                return;
+            }
+            List<Path> paths = lines.stream().map(Sorted.Run::path).toList();
+            List<Path> joined = Threading.joined(paths, job.closing().value() / scale);
+            for (Path path : joined) {
+                int own = paths.indexOf(path);
+                Origin origin = own < 0 ? NONE : lines.get(own).origin();
+                found.add(new Contour(
+                        path, number, origin, own < 0 ? "" : lines.get(own).letter()));
+            }
+        }
+
+        private void stray(List<Contour> found) {
+            List<Point> places = found.stream()
+                    .filter(c -> c.path().length() * scale < Flaws.STRAY)
+                    .map(c -> c.path().start())
+                    .toList();
+            if (!places.isEmpty()) {
+                flaws.add(new Flaw(Flaw.Kind.STRAY, Flaws.STRAY, places));
+            }
+        }
+
+        private void open(List<Contour> found) {
+            List<Contour> open = found.stream()
+                    .filter(c -> !c.path().closed() && c.path().length() * scale >= Flaws.STRAY)
+                    .toList();
+            if (!open.isEmpty()) {
+                double least = open.stream()
+                        .mapToDouble(c -> Flaws.gap(c.path(), open) * scale)
+                        .min()
+                        .orElse(0);
+                flaws.add(new Flaw(
+                        Flaw.Kind.OPEN,
+                        least,
+                        open.stream().map(c -> c.path().end()).toList()));
+            }
+        }
+
+        /** Tells lines that lie on one another and, where each is to go out once, leaves but one of them. */
+        private void once(List<Contour> found, boolean cut, int number) {
+            boolean each = job.lines() == Job.Lines.EACH_ONCE;
+            if (found.isEmpty() || !cut && !each) {
+                return;
+            }
+            try {
+                Subdivision subdivision =
+                        Subdivision.of(found.stream().map(Contour::path).toList());
+                double[] doubled = new double[1];
+                List<Point> places = new ArrayList<>();
+                subdivision.stretches((curve, uses, from, to) -> {
+                    if (uses > 1) {
+                        doubled[0] += curve.length() * (uses - 1) * scale;
+                        places.add(curve.at(0.5));
+                    }
+                });
+                if (doubled[0] > Flaws.STRAY && each) {
+                    List<Path> single = Threading.once(subdivision);
+                    found.clear();
+                    single.forEach(p -> found.add(new Contour(p, number, NONE, "")));
+                } else if (doubled[0] > Flaws.STRAY) {
+                    flaws.add(new Flaw(Flaw.Kind.DOUBLED, doubled[0], places));
+                }
+            } catch (IllegalStateException e) {
+                flaws.add(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of()));
+            }
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package org.hyphantes.cut;
+
+import java.util.List;
+import org.hyphantes.geometry.Point;
+
+/**
+ * Something about what is to be cut that would spoil it.
+ *
+ * @param amount a length (mm); 0 where it has none
+ * @param places where (mm, in the design), one for each
+ */
+public record Flaw(Kind kind, double amount, List<Point> places) {
+    public Flaw {
+        places = List.copyOf(places);
+    }
+
+    /** What may be amiss. */
+    public enum Kind {
+        /** A piece that only holes surround. */
+        LOOSE,
+        /** Lines that lie on one another for a length in all. */
+        DOUBLED,
+        /** Lines too short to be cut. */
+        STRAY,
+        /** A line to be cut whose ends lie apart, so far at least. */
+        OPEN,
+        /** Wider or higher than the bed by so much. */
+        LARGER,
+        /** A bridge of a sheet that is narrower than the material bears: so wide (mm) the narrowest. */
+        NARROW,
+        /** Nothing that any pass takes. */
+        NOTHING,
+        /** A part that kerf leaves nothing of, or lines that cannot be resolved. */
+        UNRESOLVED
+    }
+}

@@ -1,0 +1,84 @@
+package org.hyphantes.gauge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.hyphantes.cut.Job;
+import org.hyphantes.cut.Pass;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Edit;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Numerals;
+import org.hyphantes.setting.Unit;
+
+/** Mends of what could not be cut: the job is changed, and the drawing stays as it is. */
+final class CutMends {
+    /** Ends that lie further apart (mm) than this are not joined by a mend. */
+    static final double CLOSABLE = 5;
+
+    private static final int TIES = 2;
+
+    private CutMends() {}
+
+    private static Mend of(String offer, String done, UnaryOperator<Job> change) {
+        return Mend.of(offer, new Edit(done, d -> d.withJob(change.apply(d.job()))));
+    }
+
+    /** Sets one setting of the job; a number as an amount. */
+    static Mend set(String offer, String key, Object value) {
+        Object whole = value instanceof Double number ? Amount.of(number) : value;
+        return of(offer, offer + ": done.", j -> j.with(key, whole));
+    }
+
+    /** Holds each loose piece by two ties as wide as the material bears. */
+    static Mend ties(Design design) {
+        double width =
+                Math.max(design.making().narrowest().value(), design.job().tie().value());
+        return of(
+                "Add 2 ties at each loose piece",
+                "Each loose piece is held by 2 ties of " + Numerals.length(width, design.unit()) + ".",
+                j -> j.with("ties", Amount.of(TIES)).with("tie", Amount.of(width)));
+    }
+
+    /** A pass before all others that takes lines. */
+    static Mend lines(Pass.Work work, String offer) {
+        return of(offer, "Lines that bound nothing are scored first.", j -> {
+            List<Pass> passes = new ArrayList<>(j.passes());
+            passes.add(0, Pass.CUT.doing(work).taking(Pass.Takes.LINES));
+            return j.passing(passes.subList(0, Math.min(passes.size(), Job.MOST_PASSES)));
+        });
+    }
+
+    /** One more pass, which cuts whatever is left. */
+    static Mend everything() {
+        return of("Cut everything", "Inner lines are scored, and all else is cut.", j -> j.passing(Pass.STARTING));
+    }
+
+    /** Turns the design where it fits the bed so, else takes it smaller. */
+    static Mend onBed(Examined examined) {
+        Design design = examined.design();
+        Box box = examined.artwork().scene().box();
+        double scale = design.handing().scale().value();
+        double width = design.job().width().value();
+        double height = design.job().height().value();
+        boolean turned = design.job().lie() == Job.Lie.A_QUARTER_TURNED;
+        double across = (turned ? box.height() : box.width()) * scale;
+        double down = (turned ? box.width() : box.height()) * scale;
+        if (down <= width && across <= height) {
+            Job.Lie other = turned ? Job.Lie.AS_DRAWN : Job.Lie.A_QUARTER_TURNED;
+            return of("Turn it", "It lies a quarter turned on the bed.", j -> j.with("lie", other));
+        }
+        double asDrawn = Math.min(width / across, height / down);
+        double otherWay = Math.min(width / down, height / across);
+        double best = Math.floor(scale * Math.max(asDrawn, otherWay) * 1000) / 1000;
+        Job.Lie lie = (otherWay > asDrawn) == turned ? Job.Lie.AS_DRAWN : Job.Lie.A_QUARTER_TURNED;
+        String times = Numerals.length(best, Unit.MM).replace(" mm", "");
+        return Mend.of(
+                "Fit it: " + times + " times its size", new Edit("It goes out " + times + " times its size.", d -> {
+                    Design sized = d.withHanding(
+                            d.handing().schema().put(d.handing(), "scale", Amount.of(Math.max(0.001, best))));
+                    return sized.withJob(sized.job().with("lie", lie));
+                }));
+    }
+}

@@ -1,0 +1,2 @@
+/** Machine code of straight and circular moves. */
+package org.hyphantes.exchange.code;

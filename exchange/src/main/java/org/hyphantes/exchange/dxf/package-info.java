@@ -1,0 +1,2 @@
+/** Drawing exchange files for cutters. */
+package org.hyphantes.exchange.dxf;

@@ -1,0 +1,2 @@
+/** Plotter files. */
+package org.hyphantes.exchange.plotter;
