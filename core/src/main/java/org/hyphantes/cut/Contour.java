@@ -1,6 +1,8 @@
 package org.hyphantes.cut;
 
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.scene.Origin;
 
 /**
@@ -14,6 +16,15 @@ import org.hyphantes.scene.Origin;
 public record Contour(Path path, int pass, Origin origin, String letter) {
     Contour with(Path other) {
         return new Contour(other, pass, origin, letter);
+    }
+
+    /** A place on a path away from its corners, where it may touch others or lie a little over them. */
+    static Point away(Path path) {
+        Curve longest = path.curves().get(0);
+        for (Curve curve : path.curves()) {
+            longest = curve.length() > longest.length() ? curve : longest;
+        }
+        return longest.at(0.45);
     }
 
     /** What it is of, in words: "piece 17", "strand C", "a line". */

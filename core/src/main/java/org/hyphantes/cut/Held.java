@@ -35,7 +35,7 @@ final class Held {
     static List<Integer> loose(List<Region> sheet) {
         List<Integer> loose = new ArrayList<>();
         for (int i = 0; i < sheet.size(); i++) {
-            Point place = sheet.get(i).outline().curves().get(0).at(0.37);
+            Point place = Contour.away(sheet.get(i).outline());
             for (int j = 0; j < sheet.size(); j++) {
                 Watch.ask();
                 boolean within = j != i

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
@@ -155,9 +156,9 @@ public record Job(
                         .with("kerf", Amount.of(other.machine.kerf()));
     }
 
-    /** This job with one of its settings. */
+    /** This job with one of its settings: an amount, or one of its choices. */
     public Job with(String key, Object value) {
-        return SCHEMA.put(this, key, value);
+        return SCHEMA.put(this, key, value instanceof Enum<?> choice ? Entry.word(choice) : value);
     }
 
     /** This job with other passes. */

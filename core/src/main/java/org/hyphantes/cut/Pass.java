@@ -4,6 +4,7 @@ import java.util.List;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
+import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
@@ -79,12 +80,12 @@ public record Pass(Work work, Takes takes, Amount well, String strand, Amount sp
 
     /** This pass doing something else. */
     public Pass doing(Work other) {
-        return SCHEMA.put(this, "work", other);
+        return SCHEMA.put(this, "work", Entry.word(other));
     }
 
     /** This pass taking something else. */
     public Pass taking(Takes other) {
-        return SCHEMA.put(this, "takes", other);
+        return SCHEMA.put(this, "takes", Entry.word(other));
     }
 
     /** This pass taking what is of a well. */

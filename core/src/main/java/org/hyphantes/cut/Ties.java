@@ -58,7 +58,7 @@ final class Ties {
         }
         if (places.size() < count) {
             looked.stream()
-                    .filter(t -> apart(t, places) >= length / (2 * count))
+                    .filter(t -> apart(t, places) >= length * (1 - 1e-9) / (2 * count))
                     .forEach(places::add);
         }
     }

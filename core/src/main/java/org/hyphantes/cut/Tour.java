@@ -64,16 +64,13 @@ final class Tour {
         Arrays.fill(parent, -1);
         for (int i = 0; i < count; i++) {
             Watch.ask();
-            Box box = boxes[i];
-            Point place = contours.get(i).path().curves().get(0).at(0.37);
+            Point place = Contour.away(contours.get(i).path());
             for (int j : bySize) {
                 Box round = boxes[j];
+                // Not by the whole box: kerf may take what lies within a little over the edge.
                 if (j != i
                         && area[j] > area[i]
-                        && round.left() <= box.left() + 1e-9
-                        && round.right() >= box.right() - 1e-9
-                        && round.top() <= box.top() + 1e-9
-                        && round.bottom() >= box.bottom() - 1e-9
+                        && round.contains(place)
                         && contours.get(j).path().winding(place) != 0) {
                     parent[i] = j;
                     break;

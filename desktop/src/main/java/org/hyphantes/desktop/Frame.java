@@ -68,6 +68,10 @@ public final class Frame extends Pane {
     private final Clasp clasp;
     private final Map<Home, CornerPiece> corners = new EnumMap<>(Home.class);
     private final Map<String, Region> cards = new LinkedHashMap<>();
+
+    /** Those of the right wing, which stand where the proof is. */
+    private final Map<String, Region> rightCards = new LinkedHashMap<>();
+
     private final Theme theme;
     /** Seen round the field while it has the keyboard. */
     private final Region ring = new Region();
@@ -116,6 +120,10 @@ public final class Frame extends Pane {
         for (Stage stage : Stages.EACH) {
             stage.card(bench).ifPresent(card -> {
                 cards.put(stage.id(), card);
+                getChildren().add(card);
+            });
+            stage.rightCard(bench).ifPresent(card -> {
+                rightCards.put(stage.id(), card);
                 getChildren().add(card);
             });
         }
@@ -278,7 +286,11 @@ public final class Frame extends Pane {
             card.setVisible(!folded && stage.equals(desk.view().stage()));
             card.resizeRelocate(0, from, wing, to - from);
         });
-        proof.setVisible(!folded);
+        rightCards.forEach((stage, card) -> {
+            card.setVisible(!folded && stage.equals(desk.view().stage()));
+            card.resizeRelocate(w - wing, from, wing, to - from - clasped - 4);
+        });
+        proof.setVisible(!folded && !rightCards.containsKey(desk.view().stage()));
         clasp.setVisible(!folded);
         proof.resizeRelocate(w - wing, from, wing, to - from - clasped - 4);
         clasp.resizeRelocate(w - wing, to - clasped, wing, clasped);

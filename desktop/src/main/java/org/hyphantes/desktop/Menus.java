@@ -171,6 +171,7 @@ final class Menus {
                                 "Material", "", () -> desk.look(desk.view().about(Subject.OfDesign.MAKING))),
                         MenuLine.item(
                                 "Handing over", "", () -> desk.look(desk.view().about(Subject.OfDesign.HANDING))),
+                        MenuLine.item("Job", "", () -> desk.look(desk.view().about(Subject.OfDesign.JOB))),
                         points());
         return menu;
     }

@@ -11,6 +11,7 @@ import org.hyphantes.desktop.stage.pieces.PiecesStage;
 import org.hyphantes.desktop.stage.repeat.RepeatStage;
 import org.hyphantes.desktop.stage.setout.SetOut;
 import org.hyphantes.desktop.stage.weave.WeaveStage;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.treatment.Phase;
 
 /** All stages there are, in the order of their keys, and how one of them is brought into the field. */
@@ -30,7 +31,12 @@ public final class Stages implements Gallery {
     @Override
     public Optional<View> opened(View view, Group root, String id) {
         Stage stage = of(id);
-        return stage.isHere() ? Optional.of(stage.opened(view.withStage(stage.id()), root)) : Optional.empty();
+        if (!stage.isHere()) {
+            return Optional.empty();
+        }
+        boolean same = of(view.stage()).hasOwnPlane() == stage.hasOwnPlane();
+        View there = same ? view : view.seen(0, Point.ORIGIN);
+        return Optional.of(stage.opened(there.withStage(stage.id()), root));
     }
 
     @Override

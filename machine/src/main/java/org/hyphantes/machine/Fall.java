@@ -1,6 +1,7 @@
 package org.hyphantes.machine;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
@@ -50,7 +51,7 @@ public record Fall(int stroke, double seconds, Point inner, List<Integer> late) 
             Watch.ask();
             List<Integer> late = new ArrayList<>();
             for (int j = i + 1; j < closed.size(); j++) {
-                Point place = closed.get(j).curves().get(0).at(0.37);
+                Point place = away(work.get(strokes.get(j)));
                 if (closed.get(i).box().contains(place) && closed.get(i).winding(place) != 0) {
                     late.add(strokes.get(j));
                 }
@@ -60,6 +61,14 @@ public record Fall(int stroke, double seconds, Point inner, List<Integer> late) 
                     new Fall(stroke, done[stroke], closed.get(i).curves().get(0).at(0.5), late));
         }
         return falls;
+    }
+
+    /** A place on a stroke away from its corners, where it may touch others. */
+    private static Point away(List<Curve> curves) {
+        return curves.stream()
+                .max(Comparator.comparingDouble(Curve::length))
+                .orElseThrow()
+                .at(0.45);
     }
 
     /** As a polygon near enough to tell what lies within: the ends of curves in a file may be a little apart. */

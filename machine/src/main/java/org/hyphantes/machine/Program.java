@@ -2,7 +2,7 @@ package org.hyphantes.machine;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.DoubleUnaryOperator;
+import java.util.function.IntToDoubleFunction;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
@@ -164,7 +164,7 @@ public record Program(List<String> passes, List<Move> moves, List<String> unread
     }
 
     /** The same with speeds for passes that the file gives none. */
-    public Program paced(DoubleUnaryOperator speedOfPass) {
+    public Program paced(IntToDoubleFunction speedOfPass) {
         return new Program(
                 passes,
                 moves.stream()

@@ -174,7 +174,8 @@ public final class Timeline {
         if (seconds <= up + level) {
             return (lengthUp + peak * (seconds - up)) / length;
         }
-        double slowing = seconds - up - level;
+        // Once it has come to its end it waits there for the tool.
+        double slowing = Math.min(seconds - up - level, (peak - entry[i + 1]) / a);
         return (lengthUp + peak * level + peak * slowing - a * slowing * slowing / 2) / length;
     }
 

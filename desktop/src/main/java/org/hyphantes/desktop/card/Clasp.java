@@ -11,7 +11,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -54,12 +53,14 @@ public final class Clasp extends VBox {
                                 new Deed(
                                         "click, Enter, Ctrl+Shift+E",
                                         "write the file, by its ending " + Formats.endings()),
-                                new Deed("click beside it", "what goes out: all of it, one tile, with fills or not")),
+                                new Deed(
+                                        "click beside it, F6",
+                                        "cut it on the simulated machine; what goes out, and how")),
                         stage.why()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         as.getStyleClass().add("second");
-        setOnMouseClicked(e -> desk.look(desk.view().about(Subject.OfDesign.HANDING)));
+        setOnMouseClicked(e -> desk.open(stage.id()));
         button.addEventHandler(MouseEvent.MOUSE_CLICKED, Event::consume);
         setCursor(Cursor.HAND);
         HBox line = new HBox(8, as, gap, button);

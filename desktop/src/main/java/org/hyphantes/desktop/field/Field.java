@@ -166,7 +166,6 @@ public final class Field extends Pane implements Glass {
         }
     }
 
-    /** The camera in force. */
     @Override
     public Camera camera() {
         return camera;
@@ -182,12 +181,16 @@ public final class Field extends Pane implements Glass {
             return new Camera(getWidth(), getHeight(), view.centre(), view.scale());
         }
         double least = Math.min(getWidth(), getHeight());
-        double margin = Surround.isRim(desk.root(), resolved)
+        double margin = isRim(resolved)
                 ? Math.max(0, least / 2 - RimShape.in(getWidth(), getHeight()).inner() + 14)
                 : Rails.INSET + Rails.RAIL + Rails.ROOM;
         return hand().whole(resolved)
                 .map(box -> Camera.whole(box, getWidth(), getHeight(), margin))
                 .orElse(new Camera(getWidth(), getHeight(), Point.ORIGIN, 2));
+    }
+
+    private boolean isRim(Resolved resolved) {
+        return !hand().isFramed() && Surround.isRim(desk.root(), resolved);
     }
 
     @Override
@@ -197,13 +200,13 @@ public final class Field extends Pane implements Glass {
 
     private void drawAll() {
         Resolved resolved = desk.resolved();
-        if (resolved == null || getWidth() < 1 || getHeight() < 1) {
+        if (resolved == null || Math.min(getWidth(), getHeight()) < 1) {
             return;
         }
         drawnWidth = getWidth();
         drawnHeight = getHeight();
         camera = cameraFor(desk.view(), resolved);
-        rim.setVisible(Surround.isRim(desk.root(), resolved));
+        rim.setVisible(isRim(resolved));
         Palette palette = Palette.of(desk.view().dark());
         Camera seen = fitDrawing(desk.view(), resolved.finished().box());
         GraphicsContext gc = drawing.getGraphicsContext2D();

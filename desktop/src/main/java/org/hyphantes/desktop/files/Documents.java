@@ -289,10 +289,7 @@ public final class Documents {
         try {
             Handout handout = Handout.of(resolved.design(), resolved.finished());
             choice.toWrite("Write the file", fileName(), Formats.EACH)
-                    .ifPresent(path -> writing.write(
-                            path,
-                            () -> Formats.of(path).orElse(Formats.EACH.get(0)).write(handout, path),
-                            ", " + handout.scene().size() + " paths"));
+                    .ifPresent(path -> writing.write(path, () -> Writing.written(handout, path)));
         } catch (CannotHandOver e) {
             desk.warn(e.getMessage());
         }
@@ -306,8 +303,10 @@ public final class Documents {
             return;
         }
         choice.toWrite("Write the report", fileName(), ending)
-                .ifPresent(path ->
-                        writing.write(path, () -> new Report(resolved.design(), resolved.finished()).save(path), ""));
+                .ifPresent(path -> writing.write(path, () -> {
+                    new Report(resolved.design(), resolved.finished()).save(path);
+                    return "";
+                }));
     }
 
     private String fileName() {

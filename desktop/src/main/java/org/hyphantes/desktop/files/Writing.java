@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.files;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -8,10 +9,16 @@ import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.desk.Desk;
+import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.exchange.Refusal;
 import org.hyphantes.exchange.format.CannotHandOver;
+import org.hyphantes.exchange.format.Format;
+import org.hyphantes.exchange.format.Formats;
+import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.machine.CannotRun;
+import org.hyphantes.machine.Readers;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -19,10 +26,10 @@ import org.slf4j.LoggerFactory;
 final class Writing {
     private static final Logger LOG = LoggerFactory.getLogger(Writing.class);
 
-    /** What makes a file. */
+    /** What makes a file, and tells what is to be said of it when it is written. */
     @FunctionalInterface
     interface Work {
-        void write() throws IOException, CannotHandOver;
+        String write() throws IOException, CannotHandOver;
     }
 
     private final Desk desk;
@@ -33,8 +40,8 @@ final class Writing {
         this.desk = desk;
     }
 
-    /** Writes a file, and says how it ended; {@code what} is said of it when it is written. */
-    void write(Path path, Work work, String what) {
+    /** Writes a file, and says how it ended. */
+    void write(Path path, Work work) {
         long number = newest.incrementAndGet();
         Watch watch = () -> {
             if (number != newest.get()) {
@@ -45,8 +52,7 @@ final class Writing {
         desk.say("Writing " + name + " ...");
         writer.execute(() -> {
             try {
-                String refused = Watch.over(watch, () -> refusal(work));
-                say(refused.isEmpty(), refused.isEmpty() ? "Written: " + name + what + "." : refused);
+                Watch.over(watch, () -> done(work, name)).run();
             } catch (BrokenOff e) {
                 LOG.trace("broken off for a newer wish");
             } catch (RuntimeException | Error e) {
@@ -54,6 +60,22 @@ final class Writing {
                 say(false, "Not written: it needs more than this computer has. The design is safe.");
             }
         });
+    }
+
+    /** Writes a file; what a machine can read is read again from it, and told. */
+    static String written(Handout handout, Path path) throws IOException, CannotHandOver {
+        Format format = Formats.of(path).orElse(Formats.EACH.get(0));
+        format.write(handout, path);
+        if (Readers.of(path.toString()).isEmpty()) {
+            return ", " + handout.scene().size() + " paths";
+        }
+        try {
+            return ", "
+                    + Replay.of(handout, path.toString(), Files.readString(path))
+                            .told();
+        } catch (CannotRun e) {
+            return ", but the simulated machine cannot run it. " + e.getMessage();
+        }
     }
 
     /** Waits for what is being written, ten seconds at most. */
@@ -68,15 +90,16 @@ final class Writing {
         }
     }
 
-    private static String refusal(Work work) {
+    /** Writes, and gives what is to be said of it. */
+    private Runnable done(Work work, String name) {
         try {
-            work.write();
-            return "";
+            String what = work.write();
+            return () -> say(true, "Written: " + name + what + ".");
         } catch (IOException e) {
             LOG.warn("not written", e);
-            return "Not written: " + Refusal.words(e) + " Choose another folder.";
+            return () -> say(false, "Not written: " + Refusal.words(e) + " Choose another folder.");
         } catch (CannotHandOver e) {
-            return "Not written: " + e.getMessage();
+            return () -> say(false, "Not written: " + e.getMessage());
         }
     }
 

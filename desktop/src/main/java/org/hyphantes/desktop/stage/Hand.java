@@ -52,6 +52,11 @@ public interface Hand {
     /** The needle has come to a place. */
     default void needleAt(Point place) {}
 
+    /** Whether its picture always lies within the frame with rails. */
+    default boolean isFramed() {
+        return false;
+    }
+
     /** Whether the pointer may leave the field without what it was at being forgotten. */
     default boolean holds() {
         return false;

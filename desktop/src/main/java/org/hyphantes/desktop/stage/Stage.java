@@ -76,6 +76,16 @@ public interface Stage {
         return Optional.empty();
     }
 
+    /** The card in the right wing while it is open; empty for that of every stage. */
+    default Optional<Region> rightCard(Bench bench) {
+        return Optional.empty();
+    }
+
+    /** Whether its field shows a plane of its own, such as a bed, so that what is seen of the design is not what is seen there. */
+    default boolean hasOwnPlane() {
+        return false;
+    }
+
     /** What can be done here, for the line under the sentence. */
     default List<Offer> offers(Bench bench) {
         return List.of();

@@ -12,7 +12,8 @@ import org.hyphantes.setting.Unit;
 
 /** The words for what a design has one of: its page, net, sketch, material and unit, and the known points that are switched on. */
 final class DesignWords extends TypedWords {
-    static final List<String> ALL = List.of("page", "net", "sketch", "material", "unit", "fit", "points", "handing");
+    static final List<String> ALL =
+            List.of("page", "net", "sketch", "material", "unit", "fit", "points", "handing", "job");
 
     /** The sign between a width and a height, which is no part of a unit. */
     private static final String TIMES = "(\\s+[x\u00d7]\\s+|(?<=\\d)[x\u00d7](?=\\d))";
@@ -69,6 +70,12 @@ final class DesignWords extends TypedWords {
                 desk.look(desk.view().about(Subject.OfDesign.HANDING));
                 if (!rest.isEmpty()) {
                     desk.set(Subject.OfDesign.HANDING, "extent", rest, false);
+                }
+            }
+            case "job" -> {
+                desk.look(desk.view().about(Subject.OfDesign.JOB));
+                if (!rest.isEmpty()) {
+                    desk.set(Subject.OfDesign.JOB, "machine", rest, false);
                 }
             }
             case "unit" -> unit(rest);

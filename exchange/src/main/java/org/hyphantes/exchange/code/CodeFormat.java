@@ -1,11 +1,10 @@
 package org.hyphantes.exchange.code;
 
 import java.io.IOException;
-import java.nio.file.Path;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
 import org.hyphantes.cut.Pass;
-import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
@@ -42,8 +41,8 @@ public final class CodeFormat implements Format {
     }
 
     @Override
-    public void write(Handout handout, Path file) throws IOException, CannotHandOver {
-        AtomicFile.write(file, text(handout));
+    public byte[] bytes(Handout handout) throws IOException, CannotHandOver {
+        return text(handout).getBytes(StandardCharsets.UTF_8);
     }
 
     /** The text of a file. */

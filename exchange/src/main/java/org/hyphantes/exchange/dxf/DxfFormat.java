@@ -1,12 +1,11 @@
 package org.hyphantes.exchange.dxf;
 
 import java.io.IOException;
-import java.nio.file.Path;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.hyphantes.cut.Pass;
-import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
@@ -41,8 +40,8 @@ public final class DxfFormat implements Format {
     }
 
     @Override
-    public void write(Handout handout, Path file) throws IOException, CannotHandOver {
-        AtomicFile.write(file, text(handout));
+    public byte[] bytes(Handout handout) throws IOException, CannotHandOver {
+        return text(handout).getBytes(StandardCharsets.UTF_8);
     }
 
     /** The text of a file. */

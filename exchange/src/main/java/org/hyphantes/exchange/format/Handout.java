@@ -19,8 +19,13 @@ import org.hyphantes.scene.Walk;
  * @param scene all of it, or what one tile shows
  * @param page what is seen of it (mm, before it is scaled)
  * @param cloth what a pattern of it fills (mm), if it is one
+ * @param once what goes to a machine, once it has been found
  */
-public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth) {
+public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth, CutsOnce once) {
+    public Handout(Design design, Scene scene, Box page, Optional<Box> cloth) {
+        this(design, scene, page, cloth, new CutsOnce());
+    }
+
     /** @throws CannotHandOver if the design is not made so that this can go out */
     public static Handout of(Design design, Artwork artwork) throws CannotHandOver {
         Handing handing = design.handing();
@@ -57,7 +62,7 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth)
 
     /** What of it goes to a machine. */
     public Cuts cuts() {
-        return Cuts.of(scene, design.job(), design.colourway(), scale());
+        return once.cuts(() -> Cuts.of(scene, design.job(), design.colourway(), scale()));
     }
 
     /** Draws it. */

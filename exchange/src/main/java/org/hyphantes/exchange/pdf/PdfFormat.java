@@ -3,7 +3,6 @@ package org.hyphantes.exchange.pdf;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Path;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -11,7 +10,6 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.util.Matrix;
 import org.hyphantes.design.Handing;
-import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
@@ -47,12 +45,7 @@ public final class PdfFormat implements Format {
     }
 
     @Override
-    public void write(Handout handout, Path file) throws IOException, CannotHandOver {
-        AtomicFile.write(file, bytes(handout));
-    }
-
-    /** The file in memory. */
-    public static byte[] bytes(Handout given) throws IOException, CannotHandOver {
+    public byte[] bytes(Handout given) throws IOException, CannotHandOver {
         Handout handout = given.drawn();
         if (handout.cloth().isPresent()) {
             throw new CannotHandOver("A page of PDF gets no pattern yet: hand over all of it, or one tile.");

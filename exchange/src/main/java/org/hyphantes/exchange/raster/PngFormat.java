@@ -6,10 +6,8 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.Set;
 import org.hyphantes.design.Handing;
-import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
@@ -51,12 +49,7 @@ public final class PngFormat implements Format {
     }
 
     @Override
-    public void write(Handout handout, Path file) throws IOException, CannotHandOver {
-        AtomicFile.write(file, bytes(handout));
-    }
-
-    /** The file in memory. */
-    public static byte[] bytes(Handout given) throws IOException, CannotHandOver {
+    public byte[] bytes(Handout given) throws IOException, CannotHandOver {
         Handout handout = given.drawn();
         if (handout.cloth().isPresent()) {
             throw new CannotHandOver("A picture holds no pattern: hand over one tile, which repeats edge to edge.");

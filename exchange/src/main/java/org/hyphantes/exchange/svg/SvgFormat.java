@@ -1,13 +1,11 @@
 package org.hyphantes.exchange.svg;
 
-import java.io.IOException;
 import java.io.StringWriter;
-import java.nio.file.Path;
+import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Handout;
@@ -39,8 +37,8 @@ public final class SvgFormat implements Format {
     }
 
     @Override
-    public void write(Handout handout, Path file) throws IOException {
-        AtomicFile.write(file, text(handout));
+    public byte[] bytes(Handout handout) {
+        return text(handout).getBytes(StandardCharsets.UTF_8);
     }
 
     /** The text of a file. */

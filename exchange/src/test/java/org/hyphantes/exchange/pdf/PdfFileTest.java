@@ -52,7 +52,7 @@ class PdfFileTest {
     void aPageLooksLikeTheSvg(Demo demo) throws Exception {
         Handout handout = handout(demo);
         BufferedImage page;
-        try (PDDocument document = Loader.loadPDF(PdfFormat.bytes(handout))) {
+        try (PDDocument document = Loader.loadPDF(PdfFormat.FORMAT.bytes(handout))) {
             assertThat(document.getVersion()).isEqualTo(1.7f);
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(document.getDocumentInformation().getTitle())
@@ -110,7 +110,7 @@ class PdfFileTest {
         }
         Handout handout = Handout.of(design, artwork);
         List<Point> drawn = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(PdfFormat.bytes(handout))) {
+        try (PDDocument document = Loader.loadPDF(PdfFormat.FORMAT.bytes(handout))) {
             new Reader(document.getPage(0), handout.page(), drawn).processPage(document.getPage(0));
         }
         assertThat(drawn).hasSizeGreaterThan(1000);
@@ -133,7 +133,7 @@ class PdfFileTest {
         Handing large =
                 new Handing(Handing.Extent.ALL_OF_IT, Handing.Painted.WITH_FILLS, Amount.of(40), Amount.of(300));
         Handout handout = Handout.of(design.withHanding(large), new Resolver().resolve(design));
-        assertThatThrownBy(() -> PdfFormat.bytes(handout))
+        assertThatThrownBy(() -> PdfFormat.FORMAT.bytes(handout))
                 .isInstanceOf(CannotHandOver.class)
                 .hasMessageContaining("5,080 mm");
     }

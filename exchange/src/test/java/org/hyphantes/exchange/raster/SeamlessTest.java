@@ -112,13 +112,13 @@ class SeamlessTest {
             Design design = cloth(group, seed);
             Artwork artwork = new Resolver().resolve(design);
             Handout tile = Handout.of(design, artwork);
-            BufferedImage first = read(PngFormat.bytes(tile));
+            BufferedImage first = read(PngFormat.FORMAT.bytes(tile));
             int width = first.getWidth();
             int height = first.getHeight();
             Scene cloth = artwork.work().cloth().isPresent() ? Tiles.seen(artwork, 7) : artwork.scene();
             boolean strip = group.cell() == RepeatGroup.Cell.STRIP;
             int down = strip ? 0 : height / 3;
-            BufferedImage second = read(PngFormat.bytes(moved(tile, cloth, width / 3, down, width, height)));
+            BufferedImage second = read(PngFormat.FORMAT.bytes(moved(tile, cloth, width / 3, down, width, height)));
             int differ = 0;
             for (int y = 0; y < height; y++) {
                 for (int x = 0; x < width; x++) {
@@ -157,7 +157,7 @@ class SeamlessTest {
         Handing handing =
                 new Handing(Handing.Extent.ONE_TILE, Handing.Painted.WITH_FILLS, Amount.of(0.5), Amount.of(300));
         Artwork artwork = new Resolver().resolve(design);
-        byte[] png = PngFormat.bytes(Handout.of(design.withHanding(handing), artwork));
+        byte[] png = PngFormat.FORMAT.bytes(Handout.of(design.withHanding(handing), artwork));
         ImageReader reader = ImageIO.getImageReadersByFormatName("png").next();
         reader.setInput(ImageIO.createImageInputStream(new ByteArrayInputStream(png)));
         assertThat(reader.getWidth(0)).isEqualTo(886);
@@ -174,7 +174,7 @@ class SeamlessTest {
         Design design = Demo.SLACK_WATER_TILE.design();
         Handing large = new Handing(Handing.Extent.ONE_TILE, Handing.Painted.WITH_FILLS, Amount.of(4), Amount.of(2400));
         Artwork artwork = new Resolver().resolve(design);
-        assertThatThrownBy(() -> PngFormat.bytes(Handout.of(design.withHanding(large), artwork)))
+        assertThatThrownBy(() -> PngFormat.FORMAT.bytes(Handout.of(design.withHanding(large), artwork)))
                 .isInstanceOf(CannotHandOver.class)
                 .hasMessageContaining("lower resolution");
     }

@@ -1,0 +1,196 @@
+package org.hyphantes.cut;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.paint.Colourway;
+import org.hyphantes.paint.Flat;
+import org.hyphantes.paint.Paint;
+import org.hyphantes.scene.Mark;
+import org.hyphantes.scene.Origin;
+import org.hyphantes.scene.Scene;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.weave.StrandKey;
+import org.junit.jupiter.api.Test;
+
+/** What goes to a machine: in which order, how large, and what is amiss with it. */
+class CutsTest {
+    private static final Job JOB = Job.on(Machine.GANNET_MILL).with("kerf", Amount.of(0));
+
+    private static Path circle(double x, double y, double radius) {
+        return Path.closed(Arc.circle(new Point(x, y), radius, 0));
+    }
+
+    private static Path box(double left, double top, double right, double bottom) {
+        return Path.polygon(List.of(
+                new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom)));
+    }
+
+    private static Mark area(Region region, int piece) {
+        return new Mark.Area(region, Paint.BAND, Origin.piece(piece));
+    }
+
+    private static Mark line(Path path) {
+        return new Mark.Stroke(path, Paint.BARE_LINE, Origin.of(new StrandKey("f0", List.of(0))));
+    }
+
+    private static Scene scene(List<Mark> marks) {
+        return new Scene(
+                marks,
+                List.of("f0"),
+                org.hyphantes.geometry.Box.round(marks.stream().map(Mark::box).toList()));
+    }
+
+    private static Cuts cuts(Job job, Mark... marks) {
+        return Cuts.of(scene(List.of(marks)), job, Colourway.QUAY, 1, 1);
+    }
+
+    private static double length(Cuts cuts) {
+        return cuts.contours().stream().mapToDouble(c -> c.path().length()).sum();
+    }
+
+    /** Half the kerf goes outwards round a part and inwards in its holes: the area of a parallel set (Steiner), and a hole less in radius. */
+    @Test
+    void kerfIsMadeUpForOnTheProperSide() {
+        Region washer = new Region(box(0, 0, 40, 30), List.of(circle(20, 15, 5)));
+        Cuts cuts = cuts(JOB.with("kerf", Amount.of(0.4)).with("parts", Job.Parts.APART), area(washer, 1));
+        assertThat(cuts.contours()).hasSize(2);
+        Path hole = cuts.contours().get(0).path();
+        Path outline = cuts.contours().get(1).path();
+        assertThat(hole.length()).isCloseTo(2 * Math.PI * 4.8, within(1e-6));
+        double grown = 40 * 30 + 140 * 0.2 + Math.PI * 0.2 * 0.2;
+        assertThat(Math.abs(outline.signedArea())).isCloseTo(grown, within(1e-6));
+    }
+
+    /** Rings within rings, strewn and shuffled: none is cut after what it lies in, all are cut, and the way is shorter than as drawn. */
+    @Test
+    void whatLiesInsideIsCutFirstAndTheWayIsShort() {
+        Random random = new Random(16);
+        for (int trial = 0; trial < 20; trial++) {
+            List<Mark> marks = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                double x = 40 + 90 * (i % 10);
+                double y = 40 + 90 * (i / 10);
+                int rings = 1 + random.nextInt(4);
+                for (int k = 0; k < rings; k++) {
+                    marks.add(line(circle(x + random.nextDouble(), y + random.nextDouble(), 8 + 8 * k)));
+                }
+            }
+            Collections.shuffle(marks, random);
+            Job wide = JOB.with("width", Amount.of(2000)).with("height", Amount.of(2000));
+            Cuts cuts = Cuts.of(scene(marks), wide, Colourway.QUAY, 1);
+            assertThat(cuts.contours()).hasSameSizeAs(marks);
+            for (int i = 0; i < cuts.contours().size(); i++) {
+                Path outer = cuts.contours().get(i).path();
+                for (Contour later : cuts.contours().subList(i + 1, marks.size())) {
+                    assertThat(outer.winding(later.path().start())).isZero();
+                }
+            }
+            assertThat(cuts.travel()).isLessThan(0.35 * cuts.asDrawn());
+        }
+    }
+
+    /** Two boxes that share a side of 84 mm: told as doubled there, and cut once when that is asked for. */
+    @Test
+    void aDoubledLineIsFoundAndCutOnce() {
+        Mark[] boxes = {line(box(0, 0, 50, 84)), line(box(50, 0, 120, 84))};
+        Cuts twice = cuts(JOB, boxes);
+        assertThat(twice.flaws()).hasSize(1);
+        Flaw doubled = twice.flaws().get(0);
+        assertThat(doubled.kind()).isEqualTo(Flaw.Kind.DOUBLED);
+        assertThat(doubled.amount()).isCloseTo(84, within(1e-6));
+        assertThat(doubled.places().get(0).x()).isCloseTo(50, within(1e-6));
+        Cuts once = cuts(JOB.with("lines", Job.Lines.EACH_ONCE), boxes);
+        assertThat(length(once)).isCloseTo(length(twice) - 84, within(1e-6));
+        assertThat(once.flaws()).noneMatch(f -> f.kind() == Flaw.Kind.DOUBLED);
+    }
+
+    @Test
+    void strayPointsAndOpenEndsAreFoundAndMended() {
+        List<Mark> marks = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            marks.add(line(Path.open(new Line(new Point(10 * i, 50), new Point(10 * i + 0.01, 50)))));
+        }
+        marks.add(line(Path.open(
+                new Line(new Point(0, 0), new Point(30, 0)),
+                new Line(new Point(30, 0), new Point(30, 20)),
+                new Line(new Point(30, 20), new Point(0, 0.3)))));
+        Mark[] all = marks.toArray(Mark[]::new);
+        List<Flaw> flaws = cuts(JOB, all).flaws();
+        assertThat(flaws).extracting(Flaw::kind).containsExactly(Flaw.Kind.STRAY, Flaw.Kind.OPEN);
+        assertThat(flaws.get(0).places()).hasSize(5);
+        assertThat(flaws.get(1).amount()).isCloseTo(0.3, within(1e-9));
+        Cuts mended = cuts(JOB.with("least", Amount.of(0.05)).with("closing", Amount.of(0.3)), all);
+        assertThat(mended.flaws()).isEmpty();
+        assertThat(mended.contours()).hasSize(1);
+        assertThat(mended.contours().get(0).path().closed()).isTrue();
+    }
+
+    /** A disc within a ring with a gap between them hangs on nothing; two ties hold it, opposite one another; a bridge of 0.4 mm is told and widened. */
+    @Test
+    void loosePiecesAreTiedAndNarrowBridgesWidened() {
+        Mark[] marks = {
+            area(new Region(circle(0, 0, 40), List.of(circle(0, 0, 30))), 1), area(Region.of(circle(0, 0, 20)), 2)
+        };
+        Cuts loose = cuts(JOB, marks);
+        assertThat(loose.flaws()).extracting(Flaw::kind).containsExactly(Flaw.Kind.LOOSE);
+        assertThat(loose.flaws().get(0).places().get(0).length()).isCloseTo(0, within(1e-9));
+        Cuts tied = cuts(JOB.with("ties", Amount.of(2)).with("tie", Amount.of(3)), marks);
+        assertThat(tied.flaws()).isEmpty();
+        // The gap is in two halves now, and the ring's own outside is the edge of no sheet: it lies round all.
+        List<Double> areas = tied.contours().stream()
+                .map(c -> Math.abs(c.path().signedArea()))
+                .toList();
+        assertThat(areas).hasSize(2);
+        assertThat(areas.get(0)).isCloseTo(areas.get(1), within(1.0));
+        double gap = Math.PI * (900 - 400) - 2 * 3 * 10;
+        assertThat(areas.get(0) + areas.get(1)).isCloseTo(gap, within(0.01 * gap));
+
+        Region sheet = new Region(box(-30, -20, 30, 20), List.of(circle(-8.2, 0, 8), circle(8.2, 0, 8)));
+        Job one = JOB.with("parts", Job.Parts.AS_ONE_SHEET);
+        Flaw narrow = cuts(one, area(sheet, 1)).flaws().get(0);
+        assertThat(narrow.kind()).isEqualTo(Flaw.Kind.NARROW);
+        assertThat(narrow.amount()).isCloseTo(0.4, within(1e-9));
+        assertThat(narrow.places().get(0).length()).isCloseTo(0, within(1e-9));
+        assertThat(cuts(one.with("bridge", Amount.of(1)), area(sheet, 1)).flaws())
+                .isEmpty();
+    }
+
+    /** A line goes to the first pass that takes it; engraved areas still have their edges cut. */
+    @Test
+    void passesTakeByWellByStrandAndByKind() {
+        Colour third = Colourway.QUAY.well(3).colour();
+        Paint dyed = Paint.BAND.filled(new Flat(third));
+        Mark dyedArea = new Mark.Area(Region.of(box(0, 0, 10, 12)), dyed, Origin.piece(1));
+        Mark[] marks = {dyedArea, area(Region.of(box(20, 0, 30, 10)), 2), line(circle(5, 5, 2))};
+        Pass engraved = Pass.CUT.doing(Pass.Work.ENGRAVE).taking(3);
+        Pass drawn = Pass.CUT.doing(Pass.Work.DRAW).taking(Pass.Takes.LINES);
+        Cuts cuts = cuts(JOB.passing(List.of(engraved, drawn, Pass.CUT)), marks);
+        double spacing = engraved.spacing().value();
+        double hatched = cuts.of(0).stream().mapToDouble(c -> c.path().length()).sum();
+        assertThat(hatched * spacing).isCloseTo(120, within(120 * spacing / 12));
+        assertThat(cuts.of(1)).hasSize(1);
+        assertThat(cuts.of(2)).hasSize(2);
+    }
+
+    /** A bed of 200 mm is told to be too small by just what is missing. */
+    @Test
+    void whatIsLargerThanTheBedIsTold() {
+        Cuts cuts = cuts(
+                JOB.with("width", Amount.of(200)).with("height", Amount.of(100)),
+                area(Region.of(box(5, 5, 217, 60)), 1));
+        assertThat(cuts.flaws()).hasSize(1);
+        assertThat(cuts.flaws().get(0).kind()).isEqualTo(Flaw.Kind.LARGER);
+        assertThat(cuts.flaws().get(0).amount()).isCloseTo(12, within(1e-9));
+    }
+}

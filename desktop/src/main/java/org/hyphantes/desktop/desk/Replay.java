@@ -1,0 +1,85 @@
+package org.hyphantes.desktop.desk;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.hyphantes.cut.Contour;
+import org.hyphantes.cut.Cuts;
+import org.hyphantes.cut.Job;
+import org.hyphantes.cut.Pass;
+import org.hyphantes.exchange.format.CannotHandOver;
+import org.hyphantes.exchange.format.Format;
+import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.machine.CannotRun;
+import org.hyphantes.machine.Fall;
+import org.hyphantes.machine.Program;
+import org.hyphantes.machine.Readers;
+import org.hyphantes.machine.Straying;
+import org.hyphantes.machine.Timeline;
+import org.hyphantes.setting.Numerals;
+
+/**
+ * A file for a machine, as it was written and read again: what it has the machine do and when, what falls out, and how far it strays from what
+ * was to be cut.
+ */
+public record Replay(Job job, Cuts cuts, Timeline timeline, List<Fall> falls, Straying straying) {
+    /**
+     * Writes what goes out in a format, and reads that again.
+     *
+     * @throws CannotRun if the machine reads no such files, or cannot run this one
+     */
+    public static Replay of(Handout handout, Format format) throws IOException, CannotHandOver, CannotRun {
+        return of(handout, format.ending(), new String(format.bytes(handout), StandardCharsets.UTF_8));
+    }
+
+    /** The same from the text of a file. */
+    public static Replay of(Handout handout, String file, String text) throws CannotRun {
+        Readers.Reader reader =
+                Readers.of(file).orElseThrow(() -> new CannotRun("The simulated machine reads no such file."));
+        Job job = handout.design().job();
+        Cuts cuts = handout.cuts();
+        Program program = reader.read(text);
+        List<Pass> passes = job.passes().stream()
+                .filter(p -> cuts.contours().stream().anyMatch(c -> job.passes().get(c.pass()) == p))
+                .toList();
+        Timeline timeline = Timeline.of(
+                program.paced(
+                        p -> passes.get(Math.min(p, passes.size() - 1)).speed().value()),
+                job.machine());
+        List<Boolean> cutting =
+                passes.stream().map(p -> p.work() == Pass.Work.CUT).toList();
+        Straying straying = Straying.of(
+                program,
+                cuts.contours().stream().map(Contour::path).toList(),
+                job.height().value());
+        return new Replay(job, cuts, timeline, Fall.of(timeline, cutting), straying);
+    }
+
+    /** How many strokes are cut when what they lie in has fallen out already. */
+    public int late() {
+        return falls.stream().mapToInt(f -> f.late().size()).sum();
+    }
+
+    /** What is said of it when it has been written: "3 passes, 3 min 57 s, 0.01 mm from the design at worst". */
+    public String told() {
+        int passes = timeline.program().passes().size();
+        return (passes == 1 ? "1 pass" : passes + " passes") + ", "
+                + minutes(timeline.total()) + ", "
+                + (straying.distance() < 0.0005
+                        ? "less than 0.001"
+                        : Numerals.shown(straying.distance(), straying.distance() < 0.01 ? 3 : 2))
+                + " mm from the design at worst";
+    }
+
+    /** A time in words: "3 min 57 s". */
+    public static String minutes(double seconds) {
+        long whole = Math.round(seconds);
+        return whole < 60 ? whole + " s" : whole / 60 + " min " + whole % 60 + " s";
+    }
+
+    /** A time on a clock: "3:57". */
+    public static String clock(double seconds) {
+        long whole = (long) seconds;
+        return whole / 60 + ":" + (whole % 60 < 10 ? "0" : "") + whole % 60;
+    }
+}
