@@ -21,6 +21,7 @@ import org.hyphantes.desktop.corner.CornerPiece;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Focus;
+import org.hyphantes.desktop.desk.Workshop;
 import org.hyphantes.desktop.field.Field;
 import org.hyphantes.desktop.files.Documents;
 import org.hyphantes.desktop.files.FileChoice;
@@ -36,6 +37,7 @@ import org.hyphantes.desktop.stage.Home;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.desktop.strip.RecipeStrip;
 import org.hyphantes.desktop.wording.Wording;
+import org.hyphantes.exchange.format.Formats;
 
 /** The window as a bound cover: the field in the middle, a picture in each corner, the cord along the top, a sentence below. */
 public final class Frame extends Pane {
@@ -48,6 +50,11 @@ public final class Frame extends Pane {
     private static final double WIDE = 1500;
     private static final double CLASP = 88;
 
+    /** The simulated machine in this window. */
+    Workshop workshop() {
+        return workshop;
+    }
+
     /** The desk in this window, for what works it from outside. */
     Desk desk() {
         return desk;
@@ -57,6 +64,7 @@ public final class Frame extends Pane {
     private static final double CARDS = 220;
 
     private final Desk desk;
+    private final Workshop workshop;
     private final Field field;
     private final Wording wording;
     private final Documents documents;
@@ -84,6 +92,10 @@ public final class Frame extends Pane {
 
     public Frame(Bench bench, Remembered remembered, FileChoice choice, Runnable quit) {
         this.desk = bench.desk();
+        this.workshop = bench.workshop();
+        workshop.formatProperty()
+                .set(Formats.of(Path.of("a" + remembered.machined())).orElseThrow());
+        workshop.formatProperty().addListener((o, was, now) -> remembered.machined(now.ending()));
         getStyleClass().add("frame");
         wording = new Wording(bench, Stages.EACH);
         documents = new Documents(desk, wording, remembered, choice);

@@ -39,13 +39,14 @@ public final class PassActs {
         desk.edit(new Edit(words, d -> d.withJob(d.job().passing(passes))));
     }
 
-    /** Adds a pass before that which is chosen, or before the last, which takes what is left. */
+    /** Adds a pass behind that which is chosen, but before the last, which takes what is left. */
     public void add(Pass pass) {
         if (passes().size() >= Job.MOST_PASSES) {
             desk.warn("A job has up to " + Job.MOST_PASSES + " passes: take one out first.");
             return;
         }
-        int at = chosen().orElse(passes().size() - 1);
+        int last = passes().size() - 1;
+        int at = Math.min(last, chosen().map(c -> c + 1).orElse(last));
         List<Pass> more = new ArrayList<>(passes());
         more.add(at, pass);
         set(more, "Pass " + (at + 1) + " added: " + words(pass) + ".");

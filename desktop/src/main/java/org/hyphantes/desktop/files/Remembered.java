@@ -19,6 +19,7 @@ import org.hyphantes.desktop.chrome.Neighbours;
 import org.hyphantes.desktop.chrome.OtherWay;
 import org.hyphantes.exchange.AtomicFile;
 import org.hyphantes.figure.Form;
+import org.hyphantes.machine.Readers;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Scope;
 import org.slf4j.Logger;
@@ -102,6 +103,16 @@ public final class Remembered {
                 .findFirst()
                 .map(n -> new ClothSeen(Integer.parseInt(words[0]), n, Boolean.parseBoolean(words[2])))
                 .orElse(ClothSeen.STARTING);
+    }
+
+    /** The ending of the files for machines that were made last. */
+    public String machined() {
+        String ending = kept.getProperty("machined", ".plt");
+        return Readers.of(ending).isPresent() ? ending : ".plt";
+    }
+
+    public void machined(String ending) {
+        put("machined", ending);
     }
 
     public void cloth(ClothSeen seen) {

@@ -1,0 +1,174 @@
+package org.hyphantes.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Stream;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.hyphantes.cut.Job;
+import org.hyphantes.cut.Pass;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.desk.Replay;
+import org.hyphantes.desktop.desk.Workshop;
+import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.gauge.State;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.function.Executable;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Files for machines as a designer hands them over in the real window: mended, replayed, written. */
+class HandOverWindowTest extends OutcomeFixture {
+    @Start
+    void start(Stage window) {
+        open(window);
+    }
+
+    @TestFactory
+    Stream<DynamicTest> filesAreReplayedMendedAndWritten(FxRobot hand) {
+        Map<String, Executable> pieces = new LinkedHashMap<>();
+        pieces.put("a screen whose loose pieces are tied, replayed and written", this::aScreenIsTiedAndCut);
+        pieces.put("a strap longer than the bed", this::aStrapLongerThanTheBed);
+        pieces.put("three passes in leather", this::threePassesInLeather);
+        pieces.put("brass with kerf", this::brassWithKerf);
+        return each(hand, pieces);
+    }
+
+    private void lay(Design design) {
+        robot.interact(() -> desk.lay(design));
+        made();
+        key(KeyCode.F6);
+        assertThat(desk.view().stage()).isEqualTo("hand-over");
+    }
+
+    private Workshop workshop() {
+        return frame.workshop();
+    }
+
+    private Replay replay() {
+        made();
+
+        eventually(() -> assertThat(workshop().replayProperty().get())
+                .hasValueSatisfying(
+                        r -> assertThat(r.job()).isEqualTo(desk.design().job())));
+        return workshop().replayProperty().get().orElseThrow();
+    }
+
+    private State cut() {
+        made();
+        return desk.resolved().inspection().reading("cut").state();
+    }
+
+    private double moment() {
+        return workshop().secondsProperty().get();
+    }
+
+    private void aScreenIsTiedAndCut() throws Exception {
+        lay(Demo.LANTERN_SCREEN.design());
+        assertThat(cut()).isEqualTo(State.BROKEN);
+        key(KeyCode.F9);
+        assertThat(cut()).isEqualTo(State.WHOLE);
+        assertThat(desk.design().job().ties().value()).isEqualTo(2);
+        Replay replay = replay();
+        assertThat(replay.late()).isZero();
+        assertThat(replay.falls()).hasSize(24);
+        replayed(replay);
+        // Written from the clasp, and read again from the file itself.
+        written = "screen.plt";
+        click(robot, "#write");
+        eventually(() -> assertThat(desk.messageProperty().get().words())
+                .startsWith("Written: screen.plt, 1 pass, ")
+                .endsWith(" s, less than 0.001 mm from the design at worst."));
+        assertThat(Files.readString(folder.resolve("screen.plt")))
+                .startsWith("IN;")
+                .contains("AA");
+    }
+
+    /** By keys, and by a drag along the time line; while it runs the clock goes on, and at rest it stands. */
+    private void replayed(Replay replay) {
+        double total = replay.timeline().total();
+        key(KeyCode.HOME);
+        assertThat(moment()).isZero();
+        key(KeyCode.RIGHT);
+        assertThat(moment()).isEqualTo(replay.timeline().start(1));
+        key(KeyCode.LEFT);
+        key(KeyCode.DIGIT3);
+        key(KeyCode.SPACE);
+        eventually(() -> assertThat(moment()).isGreaterThan(1));
+        key(KeyCode.SPACE);
+        assertThat(workshop().runningProperty().get()).isFalse();
+        Point2D corner = robot.point(frame.field()).query();
+        double wide = frame.field().getWidth();
+        double y = corner.getY() + frame.field().getHeight() / 2 - 66;
+        robot.drag(corner.getX() - wide / 4, y).dropTo(corner.getX(), y);
+        eventually(() -> assertThat(moment()).isBetween(0.4 * total, 0.6 * total));
+        assertThat(robot.lookup("#readout").queryAs(Label.class).getText()).contains("of 24 fallen out");
+        key(KeyCode.END);
+        assertThat(moment()).isEqualTo(total);
+    }
+
+    private void aStrapLongerThanTheBed() {
+        lay(Demo.FERRYMANS_PLAIT.design());
+        assertThat(cut()).isEqualTo(State.BROKEN);
+        key(KeyCode.F9);
+        assertThat(cut()).isEqualTo(State.WHOLE);
+        assertThat(desk.design().job().lie()).isEqualTo(Job.Lie.A_QUARTER_TURNED);
+        assertThat(replay().straying().distance()).isLessThan(0.001);
+        in(3);
+    }
+
+    private void threePassesInLeather() {
+        words("material leather", "circle 30");
+        type("out", "40");
+        words("turn 5", "band 5", "interlace", "hand over");
+        words("pass draw strand B", "pass score strand C");
+        assertThat(desk.design().job().passes()).hasSize(4);
+        Replay replay = replay();
+        assertThat(replay.timeline().program().passes()).hasSize(3);
+        assertThat(replay.cuts().of(1)).isNotEmpty().allMatch(c -> c.letter().equals("B"));
+        // The pass that the sentence is about is done earlier, taken out, and all of it comes back.
+        assertThat(desk.view().subject()).contains(new Subject.OfPass(2));
+        robot.interact(() -> frame.field().requestFocus());
+        key(KeyCode.CONTROL, KeyCode.UP);
+        assertThat(desk.design().job().passes().get(1).work()).isEqualTo(Pass.Work.SCORE);
+        key(KeyCode.DELETE);
+        assertThat(desk.design().job().passes()).hasSize(3);
+        key(KeyCode.CONTROL, KeyCode.Z);
+        eventually(() -> assertThat(desk.design().job().passes()).hasSize(4));
+        type("speed", "55");
+        assertThat(desk.design().job().passes()).anyMatch(p -> p.speed().value() == 55);
+        // What cannot be is refused with what to type.
+        words("pass burn lines");
+        assertThat(desk.messageProperty().get().words()).contains("pass score lines");
+        assertThat(desk.design().job().passes()).hasSize(4);
+    }
+
+    private void brassWithKerf() {
+        lay(Demo.TIDE_RING.design());
+        assertThat(cut()).isEqualTo(State.WHOLE);
+        double length = worked();
+        type("kerf", "2");
+        assertThat(desk.design().job().kerf().value()).isEqualTo(2);
+        assertThat(worked()).isGreaterThan(length + 10);
+        // As machine code, by the offer under the sentence.
+        robot.clickOn("as machine code");
+        eventually(() -> assertThat(workshop().formatProperty().get().ending()).isEqualTo(".nc"));
+        assertThat(replay().straying().distance()).isLessThan(0.001);
+        // Another stage shows the design again, not the bed.
+        key(KeyCode.F3);
+        assertThat(desk.view().scale()).isZero();
+    }
+
+    private double worked() {
+        return replay().cuts().contours().stream()
+                .mapToDouble(c -> c.path().length())
+                .sum();
+    }
+}
