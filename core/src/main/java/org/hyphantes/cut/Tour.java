@@ -2,11 +2,11 @@ package org.hyphantes.cut;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.PriorityQueue;
+import java.util.function.IntConsumer;
+import java.util.function.IntUnaryOperator;
 import org.hyphantes.geometry.Arc;
-import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -27,7 +27,7 @@ final class Tour {
 
     private Tour(List<Contour> contours) {
         this.contours = contours;
-        this.parent = parents(contours);
+        this.parent = Nest.parents(contours.stream().map(Contour::path).toList());
     }
 
     /** The contours in order, each beginning where the tool comes to it soonest. */
@@ -51,95 +51,46 @@ final class Tour {
         return length;
     }
 
-    /** For each contour the smallest that it lies within; -1 for none. */
-    static int[] parents(List<Contour> contours) {
-        int count = contours.size();
-        double[] area = new double[count];
-        Box[] boxes = new Box[count];
-        Arrays.setAll(boxes, i -> contours.get(i).path().box());
-        Arrays.setAll(area, i -> contours.get(i).path().closed() ? boxes[i].width() * boxes[i].height() : 0);
-        Integer[] bySize = IntStream.range(0, count).boxed().toArray(Integer[]::new);
-        Arrays.sort(bySize, Comparator.comparingDouble(i -> area[i]));
-        int[] parent = new int[count];
-        Arrays.fill(parent, -1);
-        for (int i = 0; i < count; i++) {
-            Watch.ask();
-            Point place = Contour.away(contours.get(i).path());
-            for (int j : bySize) {
-                Box round = boxes[j];
-                // Not by the whole box: kerf may take what lies within a little over the edge.
-                if (j != i
-                        && area[j] > area[i]
-                        && round.contains(place)
-                        && contours.get(j).path().winding(place) != 0) {
-                    parent[i] = j;
-                    break;
-                }
-            }
-        }
-        return parent;
-    }
-
+    /** By their numbers, each as soon as all that lies within it is done. */
     private int[] insideFirst() {
-        int[] order = new int[contours.size()];
-        boolean[] done = new boolean[order.length];
-        int[] inside = inside();
-        for (int k = 0; k < order.length; k++) {
-            int next = 0;
-            while (done[next] || inside[next] > 0) {
-                next++;
-            }
-            take(next, k, order, done, inside);
-        }
-        return order;
+        PriorityQueue<Integer> free = new PriorityQueue<>();
+        return ordered(free::add, before -> free.remove());
     }
 
-    private int[] inside() {
+    /** Always the nearest of those that may be cut next. */
+    private int[] nearest(Point from) {
+        Point[][] ends = new Point[contours.size()][];
+        Arrays.setAll(ends, i -> {
+            Path path = contours.get(i).path();
+            return path.closed() ? new Point[] {path.start()} : new Point[] {path.start(), path.end()};
+        });
+        Nearby free = new Nearby(ends);
+        return ordered(free::add, before -> free.take(before < 0 ? from : ends[before][ends[before].length - 1]));
+    }
+
+    /** @param next gives one of those that are free, by the one before it; -1 at first */
+    private int[] ordered(IntConsumer free, IntUnaryOperator next) {
         int[] inside = new int[parent.length];
         for (int p : parent) {
             if (p >= 0) {
                 inside[p]++;
             }
         }
-        return inside;
-    }
-
-    private void take(int next, int k, int[] order, boolean[] done, int[] inside) {
-        order[k] = next;
-        done[next] = true;
-        if (parent[next] >= 0) {
-            inside[parent[next]]--;
+        for (int i = 0; i < inside.length; i++) {
+            if (inside[i] == 0) {
+                free.accept(i);
+            }
         }
-    }
-
-    private int[] nearest(Point from) {
         int[] order = new int[contours.size()];
-        boolean[] done = new boolean[order.length];
-        int[] inside = inside();
-        Point at = from;
         for (int k = 0; k < order.length; k++) {
             Watch.ask();
-            int best = -1;
-            double least = Double.POSITIVE_INFINITY;
-            for (int i = 0; i < order.length; i++) {
-                if (!done[i] && inside[i] == 0) {
-                    double distance = distance(i, at);
-                    if (distance < least) {
-                        least = distance;
-                        best = i;
-                    }
-                }
+            order[k] = next.applyAsInt(k == 0 ? -1 : order[k - 1]);
+            int round = parent[order[k]];
+            if (round >= 0 && --inside[round] == 0) {
+                free.accept(round);
             }
-            take(best, k, order, done, inside);
-            at = contours.get(best).path().end();
         }
         return order;
-    }
-
-    private double distance(int contour, Point from) {
-        Path path = contours.get(contour).path();
-        double start = path.start().distance(from);
-        return path.closed() ? start : Math.min(start, path.end().distance(from));
     }
 
     private void improve(int[] order, Point from) {

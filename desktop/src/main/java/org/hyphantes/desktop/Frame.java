@@ -167,6 +167,9 @@ public final class Frame extends Pane {
     }
 
     private void listen(Remembered remembered, WindowActs acts) {
+        workshop.formatProperty()
+                .set(Formats.of(Path.of("a" + remembered.machined())).orElseThrow());
+        workshop.formatProperty().addListener((o, was, now) -> remembered.machined(now.ending()));
         desk.viewProperty().addListener((o, was, now) -> {
             remembered.dark(now.dark());
             remembered.textures(now.textures());

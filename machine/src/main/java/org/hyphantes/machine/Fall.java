@@ -46,12 +46,13 @@ public record Fall(int stroke, double seconds, Point inner, List<Integer> late) 
                 strokes.add(s);
             }
         }
+        List<Point> places = strokes.stream().map(s -> away(work.get(s))).toList();
         List<Fall> falls = new ArrayList<>();
         for (int i = 0; i < closed.size(); i++) {
             Watch.ask();
             List<Integer> late = new ArrayList<>();
             for (int j = i + 1; j < closed.size(); j++) {
-                Point place = away(work.get(strokes.get(j)));
+                Point place = places.get(j);
                 if (closed.get(i).box().contains(place) && closed.get(i).winding(place) != 0) {
                     late.add(strokes.get(j));
                 }

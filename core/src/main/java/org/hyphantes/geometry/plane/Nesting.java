@@ -1,5 +1,9 @@
 package org.hyphantes.geometry.plane;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
@@ -20,6 +24,10 @@ final class Nesting {
     private final int[] outer;
     private final Box[] boxes;
     private final double reach;
+    private final EdgeGrid grid;
+
+    /** The edges of each part. */
+    private final Map<Integer, List<Integer>> own = new HashMap<>();
 
     /**
      * @param outer for each part a half-edge of its outer loop, -1 where there is no such part
@@ -46,7 +54,9 @@ final class Nesting {
             Watch.ask();
             boxes[e] = edges.stretch(2 * e).box();
             all = all == null ? boxes[e] : all.with(boxes[e]);
+            own.computeIfAbsent(part(2 * e), c -> new ArrayList<>()).add(e);
         }
+        grid = new EdgeGrid(boxes);
         reach = 3 * Math.max(all.width(), all.height());
     }
 
@@ -92,24 +102,39 @@ final class Nesting {
     /** The same for one ray; -2 when it meets the deciding edge at an end or in a touch, so that another must be cast. */
     private int cast(int c, Line ray) {
         Box box = ray.box();
-        // The ray may run through the part's own faces first; what it meets there lies within the part, not round
-        // it.
+        // The ray may run through the part's own faces first; what it meets there lies within the part, not round it.
         double left = 0;
-        for (int e = 0; e < boxes.length; e++) {
+        for (int e : own.get(c)) {
             Watch.ask();
-            if (boxes[e].meets(box) && part(2 * e) == c) {
+            if (boxes[e].meets(box)) {
                 for (Meeting meeting : CurveMeetings.of(ray, edges.stretch(2 * e), new Tolerance(epsilon))) {
                     left = meeting instanceof Meeting.At at ? Math.max(left, at.first()) : left;
                 }
             }
         }
-        double best = Double.POSITIVE_INFINITY;
-        int hit = -1;
-        for (int e = 0; e < boxes.length; e++) {
-            Watch.ask();
-            if (!boxes[e].meets(box) || part(2 * e) == c) {
-                continue;
-            }
+        Hit hit = new Hit(left);
+        grid.along(
+                ray,
+                e -> {
+                    if (boxes[e].meets(box) && part(2 * e) != c) {
+                        hit.meet(ray, e);
+                    }
+                },
+                () -> hit.best);
+        return hit.half;
+    }
+
+    /** What a ray has met so far, beyond so much of it. */
+    private final class Hit {
+        private final double left;
+        private double best = Double.POSITIVE_INFINITY;
+        private int half = -1;
+
+        Hit(double left) {
+            this.left = left;
+        }
+
+        void meet(Line ray, int e) {
             Curve stretch = edges.stretch(2 * e);
             for (Meeting meeting : CurveMeetings.of(ray, stretch, new Tolerance(epsilon))) {
                 if (meeting instanceof Meeting.At at && at.first() < best && at.first() > left) {
@@ -118,11 +143,10 @@ final class Nesting {
                     best = at.first();
                     // The ray's start is on the right-hand side of an edge that runs to the ray's right.
                     boolean toRight = ray.tangent(0).cross(stretch.tangent(at.second())) > 0;
-                    hit = !clear ? -2 : toRight ? 2 * e : 2 * e + 1;
+                    half = !clear ? -2 : toRight ? 2 * e : 2 * e + 1;
                 }
             }
         }
-        return hit;
     }
 
     private int part(int half) {
