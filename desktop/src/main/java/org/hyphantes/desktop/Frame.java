@@ -129,16 +129,7 @@ public final class Frame extends Pane {
         ring.setMouseTransparent(true);
         ring.visibleProperty().bind(field.focusedProperty());
         getChildren().addAll(menu, name, strip, field, ring);
-        for (Stage stage : Stages.EACH) {
-            stage.card(bench).ifPresent(card -> {
-                cards.put(stage.id(), card);
-                getChildren().add(card);
-            });
-            stage.rightCard(bench).ifPresent(card -> {
-                rightCards.put(stage.id(), card);
-                getChildren().add(card);
-            });
-        }
+        Stages.EACH.forEach(stage -> lay(stage, bench));
         getChildren().addAll(proof, clasp, wording, rail);
         for (Stage stage : Stages.EACH) {
             if (stage.home() != Home.CLASP) {
@@ -152,6 +143,18 @@ public final class Frame extends Pane {
         bench.focus().at(Focus.Place.CORNERS, () -> corners.get(Home.NORTH_WEST));
         theme = new Theme(this);
         listen(remembered, acts);
+    }
+
+    /** Lays the cards of a stage into the wings. */
+    private void lay(Stage stage, Bench bench) {
+        stage.card(bench).ifPresent(card -> {
+            cards.put(stage.id(), card);
+            getChildren().add(card);
+        });
+        stage.rightCard(bench).ifPresent(card -> {
+            rightCards.put(stage.id(), card);
+            getChildren().add(card);
+        });
     }
 
     private List<KeyLine> keyLines() {
