@@ -8,9 +8,12 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.hatch.Hatching;
 import org.hyphantes.geometry.measure.Narrow;
+import org.hyphantes.geometry.meet.PathMeeting;
+import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.OffsetCurves;
 import org.hyphantes.geometry.plane.Subdivision;
@@ -20,6 +23,7 @@ import org.hyphantes.paint.Paint;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
+import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.StrandKey;
 
 /**
@@ -149,7 +153,11 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
             }
             boolean cut = pass.work() == Pass.Work.CUT;
             List<Contour> found = new ArrayList<>();
-            Optional<Sheet> sheet = cut ? Sheet.of(job.parts(), taken.edges()) : Optional.empty();
+            List<Path> borders = taken.edges().stream()
+                    .flatMap(e -> e.region().borders().stream())
+                    .toList();
+            boolean whole = cut && !borders.isEmpty() && meetings(borders).isPresent();
+            Optional<Sheet> sheet = whole ? Sheet.of(job.parts(), taken.edges()) : Optional.empty();
             if (sheet.isPresent()) {
                 held(sheet.get()).forEach(r -> add(r, NONE, "", number, found));
                 sheet.get().edge().ifPresent(e -> found.removeIf(c -> isEdge(c.path(), e)));
@@ -279,15 +287,27 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
             }
         }
 
+        private static Optional<List<PathMeeting>> meetings(List<Path> paths) {
+            Box box = Box.round(paths.stream().map(Path::box).toList());
+            return PathMeetings.of(paths, Tolerance.of(box), Projection.MOST_MEETINGS, Watch.NONE);
+        }
+
         /** Tells lines that lie on one another and, where each is to go out once, leaves but one of them. */
         private void once(List<Contour> found, boolean cut, int number) {
             boolean each = job.lines() == Job.Lines.EACH_ONCE;
             if (found.isEmpty() || !cut && !each) {
                 return;
             }
+            List<Path> paths = found.stream().map(Contour::path).toList();
+            Optional<List<PathMeeting>> meetings = meetings(paths);
+            if (meetings.isEmpty()) {
+                flaws.add(new Flaw(Flaw.Kind.CROWDED, Projection.MOST_MEETINGS, List.of()));
+            }
+            if (meetings.stream().flatMap(List::stream).noneMatch(m -> m.kind() == PathMeeting.Kind.OVERLAP)) {
+                return;
+            }
             try {
-                Subdivision subdivision =
-                        Subdivision.of(found.stream().map(Contour::path).toList());
+                Subdivision subdivision = Subdivision.of(paths);
                 double[] doubled = new double[1];
                 List<Point> places = new ArrayList<>();
                 subdivision.stretches((curve, uses, from, to) -> {

@@ -30,6 +30,8 @@ public record Flaw(Kind kind, double amount, List<Point> places) {
         NARROW,
         /** Nothing that any pass takes. */
         NOTHING,
+        /** Lines that meet more than so many times, so that what lies on one another is not told. */
+        CROWDED,
         /** A part that kerf leaves nothing of, or lines that cannot be resolved. */
         UNRESOLVED
     }

@@ -48,7 +48,10 @@ final class CutGauge implements Gauge {
                     this, State.DOES_NOT_APPLY, examined.design().material().word() + " is not cut");
         }
         if (examined.cuts().isEmpty()) {
-            return new GaugeReading(this, State.RESOLVING, "at rest");
+            boolean recipe = examined.bands().isPresent();
+            return recipe
+                    ? new GaugeReading(this, State.CHIPPED, "recipe first")
+                    : new GaugeReading(this, State.RESOLVING, "at rest");
         }
         State worst = examined.worst(this);
         return new GaugeReading(
@@ -69,6 +72,7 @@ final class CutGauge implements Gauge {
                         case OPEN -> flaw.places().size() + " open";
                         case LARGER -> "too large";
                         case NARROW -> flaw.places().size() + " narrow";
+                        case CROWDED -> "not told";
                         case NOTHING -> "nothing";
                         case UNRESOLVED -> "unresolved";
                     });
@@ -137,6 +141,13 @@ final class CutGauge implements Gauge {
                         null,
                         "No pass takes anything of this design.",
                         examined.artwork().scene().isEmpty() ? Optional.empty() : Optional.of(CutMends.everything())));
+            case CROWDED ->
+                snags.add(snag(
+                        State.BROKEN,
+                        null,
+                        "What is to be cut meets more than " + (long) flaw.amount()
+                                + " times, so doubled lines are not told: draw less of it, or let passes take less.",
+                        Optional.empty()));
             case UNRESOLVED ->
                 snags.add(snag(
                         State.BROKEN,

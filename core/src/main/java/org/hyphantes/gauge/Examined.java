@@ -21,7 +21,7 @@ import org.hyphantes.weave.Strand;
  * @param bands what was measured on the bands of each weave; empty while they are not measured
  * @param across the narrowest width (mm) of a piece, infinite while there is none or none is measured
  * @param bare the crossings of lines that no interlacing has taken up; empty without any, or when they are too many
- * @param cuts what goes to a machine; empty while it is not measured, and for what is not cut
+ * @param cuts what goes to a machine; empty while it is not measured or the recipe is amiss, and for what is not cut
  * @param found the snags of the recipe and of the weaves, each for its gauge
  */
 public record Examined(
@@ -34,7 +34,8 @@ public record Examined(
         List<Snag> found) {
     /** @param measured whether bands are measured against one another, which takes longer than the rest */
     static Examined of(Design design, Artwork artwork, Watch watch, boolean measured) {
-        List<Snag> found = new ArrayList<>(RecipeOrder.snags(design, artwork.faults()));
+        List<Snag> recipe = RecipeOrder.snags(design, artwork.faults());
+        List<Snag> found = new ArrayList<>(recipe);
         List<Bandwork.Measured> bands = new ArrayList<>();
         for (Laying laying : artwork.work().woven()) {
             found.addAll(WeaveSnags.of(design, laying, watch, measured));
@@ -52,8 +53,9 @@ public record Examined(
             found.addAll(own.snags());
         }
         Optional<Projection> bare = bare(artwork, watch);
-        Optional<Cuts> cuts =
-                measured && design.material().isCut() ? Optional.of(cuts(design, artwork)) : Optional.empty();
+        Optional<Cuts> cuts = measured && recipe.isEmpty() && design.material().isCut()
+                ? Optional.of(cuts(design, artwork))
+                : Optional.empty();
         return new Examined(
                 design, artwork, measured ? Optional.of(bands) : Optional.empty(), across, bare, cuts, found);
     }

@@ -17,14 +17,14 @@ import picocli.CommandLine.Spec;
         description = "Writes and checks ornamental designs.",
         mixinStandardHelpOptions = true,
         version = "Hyphantes 0.1.0",
-        subcommands = {Export.class, Check.class, Put.class, Cut.class})
+        subcommands = {Export.class, Check.class, Put.class, Cut.class, Bring.class})
 public final class Main implements Runnable {
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say what to do: export, check, set or cut.");
+        throw new ParameterException(spec.commandLine(), "Say what to do: export, check, set, cut or bring.");
     }
 
     /** Runs the command and says how it ended; for tests as for {@link #main}. */
