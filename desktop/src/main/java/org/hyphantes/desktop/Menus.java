@@ -10,6 +10,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import org.hyphantes.design.Subject;
+import org.hyphantes.desktop.act.BringActs;
 import org.hyphantes.desktop.act.Casting;
 import org.hyphantes.desktop.act.CopyActs;
 import org.hyphantes.desktop.act.FigureActs;
@@ -113,6 +114,10 @@ final class Menus {
                         new SeparatorMenuItem(),
                         MenuLine.item(
                                 "Import picture", "", () -> targets.documents().picture(new SketchActs(desk)::lay)),
+                        MenuLine.item(
+                                "Import drawing",
+                                "Shortcut+Shift+O",
+                                () -> targets.documents().drawing(new BringActs(desk)::bring)),
                         MenuLine.item(
                                 "Write the file",
                                 "Shortcut+Shift+E",

@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.hyphantes.cut.Job;
@@ -38,6 +42,7 @@ class HandOverWindowTest extends OutcomeFixture {
         pieces.put("a strap longer than the bed", this::aStrapLongerThanTheBed);
         pieces.put("three passes in leather", this::threePassesInLeather);
         pieces.put("brass with kerf", this::brassWithKerf);
+        pieces.put("a drawing of others brought in, woven, copied as a picture", this::aDrawingOfOthers);
         return each(hand, pieces);
     }
 
@@ -170,5 +175,41 @@ class HandOverWindowTest extends OutcomeFixture {
         return replay().cuts().contours().stream()
                 .mapToDouble(c -> c.path().length())
                 .sum();
+    }
+
+    private static final String RINGS = "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='80mm' "
+            + "viewBox='-40 -40 80 80'><circle id='left' cx='-9' r='20'/><circle id='right' cx='9' r='20'/></svg>";
+
+    private void aDrawingOfOthers() throws Exception {
+        chosen = folder.resolve("rings.svg");
+        Files.writeString(chosen, RINGS);
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+        eventually(() -> assertThat(desk.messageProperty().get().words()).isEqualTo("Brought in: 2 figures."));
+        words("band 3", "interlace");
+        made();
+        assertThat(desk.resolved().finished().work().weaves().get(0).weave().crossings())
+                .hasSize(2);
+        whole();
+        in(5);
+        // What is copied lies on the clipboard as SVG and as a picture too, and SVG from elsewhere is pasted.
+        robot.interact(() -> frame.field().requestFocus());
+        key(KeyCode.CONTROL, KeyCode.A);
+        key(KeyCode.CONTROL, KeyCode.C);
+        Clipboard clipboard = onPage(Clipboard::getSystemClipboard);
+        eventually(() -> assertThat(onPage(clipboard::hasImage)).isTrue());
+        robot.interact(() -> clipboard.setContent(Map.of(DataFormat.PLAIN_TEXT, RINGS)));
+        key(KeyCode.CONTROL, KeyCode.V);
+        eventually(() -> assertThat(desk.design().root().members()).hasSize(2));
+        // What cannot be read is refused in words, and nothing is lost.
+        Files.writeString(chosen, "<!DOCTYPE svg [<!ENTITY a 'b'>]><svg/>");
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+        eventually(() -> assertThat(desk.messageProperty().get().words()).contains("declares entities"));
+        assertThat(desk.design().root().members()).hasSize(2);
+    }
+
+    private <T> T onPage(Supplier<T> ask) {
+        AtomicReference<T> answer = new AtomicReference<>();
+        robot.interact(() -> answer.set(ask.get()));
+        return answer.get();
     }
 }

@@ -48,6 +48,11 @@ public final class CopyActs {
 
     /** Pastes a little aside, further with every time, or in the same place; figures of another window in their place first. */
     public void paste(boolean samePlace) {
+        Optional<String> drawn = copies.svg();
+        if (drawn.isPresent()) {
+            new BringActs(desk).bringSvg(drawn.get());
+            return;
+        }
         there().ifPresent(copied -> {
             if (copied.members().isEmpty()) {
                 desk.warn("What was copied is a recipe: select a group and choose Paste recipe.");

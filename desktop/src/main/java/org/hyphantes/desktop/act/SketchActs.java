@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.act;
 
+import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
@@ -74,7 +75,13 @@ public final class SketchActs {
     }
 
     public void dropped(DragEvent event) {
-        event.getDragboard().getFiles().stream().findFirst().ifPresent(file -> lay(file.toPath()));
+        event.getDragboard().getFiles().stream().findFirst().map(File::toPath).ifPresent(file -> {
+            if (BringActs.isKnown(file)) {
+                new BringActs(desk).bring(file);
+            } else {
+                lay(file);
+            }
+        });
         event.setDropCompleted(true);
         event.consume();
     }

@@ -21,6 +21,7 @@ import org.hyphantes.exchange.Refusal;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.exchange.incoming.Incomings;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
@@ -133,6 +134,14 @@ public final class Documents {
     /** Asks for a picture to lay under the design. */
     public void picture(Consumer<Path> laid) {
         choice.toTrace().ifPresent(laid);
+    }
+
+    /** Asks for a drawing of others, for what brings it in. */
+    public void drawing(Consumer<Path> brought) {
+        choice.toBring(Incomings.EACH.stream()
+                        .flatMap(i -> i.endings().stream())
+                        .toList())
+                .ifPresent(brought);
     }
 
     /** The file of the design on the desk; empty before it is first saved. */

@@ -12,6 +12,11 @@ public interface FileChoice {
     /** A picture to lay under the design. */
     Optional<Path> toTrace();
 
+    /** A drawing of others to bring in, with one of some endings. */
+    default Optional<Path> toBring(List<String> endings) {
+        return toTrace();
+    }
+
     /** A file to hand over, in one of some formats, by its ending; the first where it has none. */
     default Optional<Path> toWrite(String title, String suggestedName, List<Format> formats) {
         return toWrite(title, suggestedName, formats.get(0).ending());

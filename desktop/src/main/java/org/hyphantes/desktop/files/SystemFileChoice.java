@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import org.hyphantes.exchange.format.Format;
@@ -33,6 +34,20 @@ public final class SystemFileChoice implements FileChoice {
         chooser.setTitle("Import picture");
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG"));
+        inLastFolder(chooser);
+        return remember(chooser.showOpenDialog(window));
+    }
+
+    @Override
+    public Optional<Path> toBring(List<String> endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Import drawing");
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(
+                        "Drawings",
+                        endings.stream()
+                                .flatMap(e -> Stream.of("*" + e, "*" + e.toUpperCase(Locale.ROOT)))
+                                .toList()));
         inLastFolder(chooser);
         return remember(chooser.showOpenDialog(window));
     }

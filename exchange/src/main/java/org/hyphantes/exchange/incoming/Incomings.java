@@ -12,9 +12,16 @@ import org.hyphantes.setting.Quoted;
 
 /** All kinds of files that can be brought in. */
 public final class Incomings {
-    public static final List<Incoming> EACH = List.of(new SvgIncoming(), new CutterIncoming());
+    private static final Incoming SVG = new SvgIncoming();
+
+    public static final List<Incoming> EACH = List.of(SVG, new CutterIncoming());
 
     private Incomings() {}
+
+    /** The kind that is also pasted as text. */
+    public static Incoming svg() {
+        return SVG;
+    }
 
     /** The kind of a file, by its ending. */
     public static Optional<Incoming> of(Path file) {
