@@ -17,10 +17,7 @@ import org.hyphantes.geometry.meet.PathMeetings;
 import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.OffsetCurves;
 import org.hyphantes.geometry.plane.Subdivision;
-import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Colourway;
-import org.hyphantes.paint.Paint;
-import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.weave.Projection;
@@ -37,18 +34,6 @@ import org.hyphantes.weave.StrandKey;
 public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, double travel, double asDrawn) {
     /** Engraving lays so many lines at most. */
     private static final double MOST_LINES = 200_000;
-
-    /** Lines for a machine are as thin (mm) as can be seen. */
-    private static final double HAIRLINE = 0.1;
-
-    /** The colours that tell passes apart, in their order. */
-    private static final List<Colour> INKS = List.of(
-            new Colour("#B3261E"),
-            new Colour("#1F5FA8"),
-            new Colour("#2E7D4F"),
-            new Colour("#8A4FA3"),
-            new Colour("#B8741A"),
-            new Colour("#4A5553"));
 
     private static final Origin NONE = Origin.of(new StrandKey("", List.of()));
 
@@ -74,24 +59,6 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
     /** The contours of one pass. */
     public List<Contour> of(int pass) {
         return contours.stream().filter(c -> c.pass() == pass).toList();
-    }
-
-    /** The contours as lines in the design's own millimetres, a group for each pass. */
-    public Scene scene(Job job) {
-        Affine back = toBed.inverse();
-        List<Mark> groups = new ArrayList<>();
-        for (int p = 0; p < job.passes().size(); p++) {
-            Paint paint = Paint.BARE_LINE.lined(INKS.get(p % INKS.size()), HAIRLINE);
-            List<Mark> lines = new ArrayList<>();
-            for (Contour contour : of(p)) {
-                lines.add(new Mark.Stroke(contour.path().map(back), paint, contour.origin()));
-            }
-            if (!lines.isEmpty()) {
-                groups.add(Mark.Group.of(Mark.Part.PASS, lines, Affine.IDENTITY, 0, Origin.piece(p + 1)));
-            }
-        }
-        return new Scene(
-                groups, List.of(), Box.round(groups.stream().map(Mark::box).toList()));
     }
 
     /** Makes them, with all that is amiss. */
@@ -126,6 +93,8 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
                 flaws.add(new Flaw(Flaw.Kind.NOTHING, 0, List.of()));
             } else if (over > 1e-6) {
                 flaws.add(new Flaw(Flaw.Kind.LARGER, over, List.of()));
+            } else if (job.copies().value() > 1) {
+                copied();
             }
             // The head rests in the lower left corner.
             Point home = new Point(0, job.height().value());
@@ -143,6 +112,32 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
                         : ordered.get(ordered.size() - 1).path().end();
             }
             return new Cuts(ordered, flaws, toBed, Tour.travel(ordered, home), Tour.travel(drawn, home));
+        }
+
+        /** Lays copies in rows, as many as have room, all of them about the middle of the bed. */
+        private void copied() {
+            Box box = Box.round(contours.stream().map(c -> c.path().box()).toList());
+            int wanted = (int) job.copies().value();
+            double across = box.width() + job.gap().value();
+            double down = box.height() + job.gap().value();
+            int columns = (int)
+                    Math.max(1, Math.floor((job.width().value() + job.gap().value()) / across + 1e-9));
+            int rows = (int)
+                    Math.max(1, Math.floor((job.height().value() + job.gap().value()) / down + 1e-9));
+            int laid = Math.min(wanted, columns * rows);
+            if (laid < wanted) {
+                flaws.add(new Flaw(Flaw.Kind.NO_ROOM, laid, List.of()));
+            }
+            columns = Math.min(columns, laid);
+            rows = (laid + columns - 1) / columns;
+            List<Contour> one = List.copyOf(contours);
+            contours.clear();
+            for (int i = 0; i < laid; i++) {
+                Point by = new Point(
+                        (i % columns - (columns - 1) / 2.0) * across, (i / columns - (rows - 1) / 2.0) * down);
+                Affine shift = Affine.shift(by);
+                one.forEach(c -> contours.add(c.with(c.path().map(shift))));
+            }
         }
 
         private void pass(int number, Sorted.Taken taken) {

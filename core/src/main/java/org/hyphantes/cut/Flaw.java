@@ -26,6 +26,8 @@ public record Flaw(Kind kind, double amount, List<Point> places) {
         OPEN,
         /** Wider or higher than the bed by so much. */
         LARGER,
+        /** Not all copies have room on the bed: so many have. */
+        NO_ROOM,
         /** A bridge of a sheet that is narrower than the material bears: so wide (mm) the narrowest. */
         NARROW,
         /** Nothing that any pass takes. */

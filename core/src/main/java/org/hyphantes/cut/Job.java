@@ -15,6 +15,8 @@ import org.hyphantes.setting.Setting;
  * @param width of the bed (mm)
  * @param height of the bed (mm)
  * @param lie how it lies on the bed
+ * @param copies how many are laid on the bed, in rows
+ * @param gap how far (mm) apart
  * @param kerf the width (mm) of what the tool takes away, half of which is made up for where parts are cut out
  * @param parts whether areas that adjoin are cut apart
  * @param ties how many ties hold each piece that would fall out
@@ -32,6 +34,8 @@ public record Job(
         Amount width,
         Amount height,
         Lie lie,
+        Amount copies,
+        Amount gap,
         Amount kerf,
         Parts parts,
         Amount ties,
@@ -55,6 +59,8 @@ public record Job(
                 Amount.of(machine.width()),
                 Amount.of(machine.height()),
                 Lie.AS_DRAWN,
+                Amount.of(1),
+                Amount.of(5),
                 Amount.of(machine.kerf()),
                 Parts.AS_THEY_HANG,
                 Amount.of(0),
@@ -114,6 +120,8 @@ public record Job(
                             Setting.of(Job.class, "width", new Kind.Length(1, 1e5)),
                             Setting.of(Job.class, "height", new Kind.Length(1, 1e5)),
                             Setting.of(Job.class, "lie"),
+                            Setting.of(Job.class, "copies", new Kind.Count(1, 1000)),
+                            Setting.of(Job.class, "gap", new Kind.Length(0, 1000)),
                             Setting.of(Job.class, "kerf", new Kind.Length(0, 100)),
                             Setting.of(Job.class, "parts"),
                             Setting.of(Job.class, "ties", new Kind.Count(0, 24)),
@@ -125,13 +133,14 @@ public record Job(
                             Setting.of(Job.class, "least", new Kind.Length(0, 100)),
                             Setting.of(Job.class, "fine", new Kind.Length(1e-4, 1)),
                             Setting.of(Job.class, "order")))
-            .telling(j ->
-                    "Cut on the {machine}, bed {width} by {height}, {lie}, kerf {kerf}; bands {bands}, parts {parts}"
-                            + (j.parts != Parts.APART
-                                    ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "") + " to each loose piece"
-                                    : "")
-                            + "; lines {lines}, ends up to {closing} apart joined, none shorter than {least}; "
-                            + "{order}, curves within {fine}.")
+            .telling(j -> "Cut on the {machine}, bed {width} by {height}, {copies}"
+                    + (j.copies.value() > 1 ? " copies {gap} apart" : "")
+                    + " {lie}, kerf {kerf}; bands {bands}, parts {parts}"
+                    + (j.parts != Parts.APART
+                            ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "") + " to each loose piece"
+                            : "")
+                    + "; lines {lines}, ends up to {closing} apart joined, none shorter than {least}; "
+                    + "{order}, curves within {fine}.")
             .because("What the machine does: the file that is written is read again and cut on the simulated bed.");
 
     public Job {
@@ -164,8 +173,8 @@ public record Job(
     /** This job with other passes. */
     public Job passing(List<Pass> others) {
         return new Job(
-                machine, width, height, lie, kerf, parts, ties, tie, bridge, bands, lines, closing, least, fine, order,
-                others);
+                machine, width, height, lie, copies, gap, kerf, parts, ties, tie, bridge, bands, lines, closing, least,
+                fine, order, others);
     }
 
     /** This job with one pass changed. */

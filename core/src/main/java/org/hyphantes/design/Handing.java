@@ -13,11 +13,19 @@ import org.hyphantes.setting.Setting;
  * @param extent how much of it goes out
  * @param painted whether with its fills, as outlines alone, or as the passes of a machine
  * @param scale how large, in parts of its size
+ * @param sheets on what pages a PDF goes out
+ * @param overlap how much (mm) two pages beside one another show alike
  * @param resolution of a picture, in pixels to the inch (25.4 mm)
  */
-public record Handing(Extent extent, Painted painted, Amount scale, Amount resolution) implements Described {
+public record Handing(Extent extent, Painted painted, Amount scale, Sheets sheets, Amount overlap, Amount resolution)
+        implements Described {
     public static final Handing STARTING =
             new Handing(Extent.ALL_OF_IT, Painted.WITH_FILLS, Amount.of(1), Amount.of(300));
+
+    /** On one page. */
+    public Handing(Extent extent, Painted painted, Amount scale, Amount resolution) {
+        this(extent, painted, scale, Sheets.ONE_PAGE, Amount.of(10), resolution);
+    }
 
     /** The millimetres of an inch. */
     public static final double INCH = 25.4;
@@ -25,12 +33,17 @@ public record Handing(Extent extent, Painted painted, Amount scale, Amount resol
     private static final Schema<Handing> SCHEMA = new Schema<>(
                     Handing.class,
                     "handing",
-                    "Hand over {extent}, {painted}, {scale} times its size; pictures with {resolution} pixels to the inch.",
+                    "",
                     List.of(
                             Setting.of(Handing.class, "extent"),
                             Setting.of(Handing.class, "painted"),
                             Setting.of(Handing.class, "scale", new Kind.Number(0.001, 1000)),
+                            Setting.of(Handing.class, "sheets"),
+                            Setting.of(Handing.class, "overlap", new Kind.Length(0, 100)),
                             Setting.of(Handing.class, "resolution", new Kind.Count(10, 2400))))
+            .telling(h -> "Hand over {extent}, {painted}, {scale} times its size; a PDF on {sheets}"
+                    + (h.sheets == Sheets.ONE_PAGE ? "" : " with {overlap} seen twice")
+                    + "; pictures with {resolution} pixels to the inch.")
             .because("What goes into the file, whatever its format.");
 
     /** How much of a design goes out. */
@@ -40,6 +53,33 @@ public record Handing(Extent extent, Painted painted, Amount scale, Amount resol
         ONE_TILE,
         /** That tile as a pattern which fills the cloth. */
         AS_A_PATTERN
+    }
+
+    /** On what pages a PDF goes out; sizes by ISO 216, and ANSI for letter paper. */
+    public enum Sheets {
+        /** As large as what goes out. */
+        ONE_PAGE(0, 0),
+        SHEETS_OF_A4(210, 297),
+        SHEETS_OF_A3(297, 420),
+        SHEETS_OF_LETTER_PAPER(215.9, 279.4);
+
+        private final double width;
+        private final double height;
+
+        Sheets(double width, double height) {
+            this.width = width;
+            this.height = height;
+        }
+
+        /** The width (mm) of a sheet. */
+        public double width() {
+            return width;
+        }
+
+        /** The height (mm) of a sheet. */
+        public double height() {
+            return height;
+        }
     }
 
     /** How areas go out. */

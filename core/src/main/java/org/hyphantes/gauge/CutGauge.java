@@ -71,6 +71,7 @@ final class CutGauge implements Gauge {
                         case STRAY -> flaw.places().size() + " stray";
                         case OPEN -> flaw.places().size() + " open";
                         case LARGER -> "too large";
+                        case NO_ROOM -> (int) flaw.amount() + " have room";
                         case NARROW -> flaw.places().size() + " narrow";
                         case CROWDED -> "not told";
                         case NOTHING -> "nothing";
@@ -129,32 +130,42 @@ final class CutGauge implements Gauge {
                         + Numerals.length(limit, design.unit()) + ".";
                 each(flaw, snags, State.BROKEN, words, Optional.of(mend));
             }
+            default -> whole(examined, flaw, length).ifPresent(snags::add);
+        }
+    }
+
+    /** What is amiss with all of it. */
+    private static Optional<Snag> whole(Examined examined, Flaw flaw, String length) {
+        Design design = examined.design();
+        int count = (int) flaw.amount();
+        return switch (flaw.kind()) {
             case LARGER ->
-                snags.add(snag(
-                        State.BROKEN,
-                        null,
-                        "The design is " + length + " larger than the bed.",
-                        Optional.of(CutMends.onBed(examined))));
+                snagOf("The design is " + length + " larger than the bed.", Optional.of(CutMends.onBed(examined)));
+            case NO_ROOM ->
+                snagOf(
+                        count + " of " + (int) design.job().copies().value() + " copies have room on the bed.",
+                        Optional.of(CutMends.room(examined, count)));
             case NOTHING ->
-                snags.add(snag(
-                        State.BROKEN,
-                        null,
+                snagOf(
                         "No pass takes anything of this design.",
-                        examined.artwork().scene().isEmpty() ? Optional.empty() : Optional.of(CutMends.everything())));
+                        examined.artwork().scene().isEmpty() ? Optional.empty() : Optional.of(CutMends.everything()));
             case CROWDED ->
-                snags.add(snag(
-                        State.BROKEN,
-                        null,
-                        "What is to be cut meets more than " + (long) flaw.amount()
+                snagOf(
+                        "What is to be cut meets more than " + count
                                 + " times, so doubled lines are not told: draw less of it, or let passes take less.",
-                        Optional.empty()));
+                        Optional.empty());
             case UNRESOLVED ->
-                snags.add(snag(
+                Optional.of(snag(
                         State.BROKEN,
                         flaw.places().isEmpty() ? null : flaw.places().get(0),
                         "Something here cannot be cut as it is: move a figure a little, or change the kerf or the spacing.",
                         Optional.empty()));
-        }
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Snag> snagOf(String words, Optional<Mend> mend) {
+        return Optional.of(snag(State.BROKEN, null, words, mend));
     }
 
     private static Snag snag(State state, Point place, String words, Optional<Mend> mend) {

@@ -55,6 +55,23 @@ final class CutMends {
         return of("Cut everything", "Inner lines are scored, and all else is cut.", j -> j.passing(Pass.STARTING));
     }
 
+    /** Lays them a quarter turned where more have room so, else only as many as have. */
+    static Mend room(Examined examined, int room) {
+        Job job = examined.design().job();
+        Job.Lie other = job.lie() == Job.Lie.AS_DRAWN ? Job.Lie.A_QUARTER_TURNED : Job.Lie.AS_DRAWN;
+        Box box = examined.artwork().scene().box();
+        double scale = examined.design().handing().scale().value();
+        boolean turned = other == Job.Lie.A_QUARTER_TURNED;
+        double gap = job.gap().value();
+        double across = (turned ? box.height() : box.width()) * scale + gap;
+        double down = (turned ? box.width() : box.height()) * scale + gap;
+        double then = Math.floor((job.width().value() + gap) / across)
+                * Math.floor((job.height().value() + gap) / down);
+        return then > room
+                ? of("Turn them", "They lie a quarter turned on the bed.", j -> j.with("lie", other))
+                : of("Lay " + room, room + " are laid.", j -> j.with("copies", Amount.of(room)));
+    }
+
     /** Turns the design where it fits the bed so, else takes it smaller. */
     static Mend onBed(Examined examined) {
         Design design = examined.design();

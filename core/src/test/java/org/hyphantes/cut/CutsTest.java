@@ -8,6 +8,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -46,9 +47,7 @@ class CutsTest {
 
     private static Scene scene(List<Mark> marks) {
         return new Scene(
-                marks,
-                List.of("f0"),
-                org.hyphantes.geometry.Box.round(marks.stream().map(Mark::box).toList()));
+                marks, List.of("f0"), Box.round(marks.stream().map(Mark::box).toList()));
     }
 
     private static Cuts cuts(Job job, Mark... marks) {
@@ -192,5 +191,25 @@ class CutsTest {
         assertThat(cuts.flaws()).hasSize(1);
         assertThat(cuts.flaws().get(0).kind()).isEqualTo(Flaw.Kind.LARGER);
         assertThat(cuts.flaws().get(0).amount()).isCloseTo(12, within(1e-9));
+    }
+
+    /** Of ten tiles of 40 by 20 mm six have room on 130 by 60 mm with 5 mm between them: three in a row, none over another or over the edge. */
+    @Test
+    void copiesAreLaidInRowsWithAGap() {
+        Mark tile = area(Region.of(box(0, 0, 40, 20)), 1);
+        Job bed =
+                JOB.with("width", Amount.of(130)).with("height", Amount.of(60)).with("copies", Amount.of(10));
+        Cuts cuts = cuts(bed, tile);
+        assertThat(cuts.contours()).hasSize(6);
+        assertThat(cuts.flaws()).extracting(Flaw::kind).containsExactly(Flaw.Kind.NO_ROOM);
+        assertThat(cuts.flaws().get(0).amount()).isEqualTo(6);
+        for (Contour one : cuts.contours()) {
+            Box own = one.path().box();
+            assertThat(own.left()).isGreaterThanOrEqualTo(-1e-9);
+            assertThat(own.bottom()).isLessThanOrEqualTo(60 + 1e-9);
+            assertThat(cuts.contours().stream().filter(c -> c.path().box().meets(own.grown(4.9))))
+                    .containsExactly(one);
+        }
+        assertThat(cuts(bed.with("copies", Amount.of(5)), tile).flaws()).isEmpty();
     }
 }

@@ -24,26 +24,15 @@ public final class Stages implements Gallery {
     }
 
     @Override
-    public String title(String id) {
-        return of(id).title();
-    }
-
-    @Override
-    public Optional<View> opened(View view, Group root, String id) {
+    public View opened(View view, Group root, String id) {
         Stage stage = of(id);
-        if (!stage.isHere()) {
-            return Optional.empty();
-        }
         boolean same = of(view.stage()).hasOwnPlane() == stage.hasOwnPlane();
         View there = same ? view : view.seen(0, Point.ORIGIN);
-        return Optional.of(stage.opened(there.withStage(stage.id()), root));
+        return stage.opened(there.withStage(stage.id()), root);
     }
 
     @Override
     public Optional<String> showing(Phase phase, Group root) {
-        return EACH.stream()
-                .filter(s -> s.isHere() && s.shows(phase, root))
-                .findFirst()
-                .map(Stage::id);
+        return EACH.stream().filter(s -> s.shows(phase, root)).findFirst().map(Stage::id);
     }
 }

@@ -223,15 +223,6 @@ class RecipeWindowTest extends WindowFixture {
     }
 
     @Test
-    void stagesNotYetHereSaySoAndChangeNothing(FxRobot robot) {
-        robot.type(KeyCode.F6);
-        eventually(() -> assertThat(message(robot)).isEqualTo("Hand over is not in this version yet."));
-        eventually(() -> assertThat(desk.view().stage()).isEqualTo("weave"));
-        click(robot, "#corner-set-out");
-        eventually(() -> assertThat(desk.view().stage()).isEqualTo("set-out"));
-    }
-
-    @Test
     void aStageNeverMovesTheShuttleAndANewStepIsSeenAtOnce(FxRobot robot) {
         robot.push(KeyCode.ALT, KeyCode.LEFT).push(KeyCode.ALT, KeyCode.LEFT);
         eventually(() -> assertThat(desk.view().shuttle()).isEqualTo(1));

@@ -189,6 +189,7 @@ class WeaveWindowTest extends WindowFixture {
     /** A lifted strand is filled by a digit, with its turns; kept with other turns, before any colouring, and given back by the same again. */
     @Test
     void strandsAreFilledByHand(FxRobot robot) throws Exception {
+        eventually(() -> assertThat(desk.settledProperty().get()).isTrue());
         robot.clickOn(onScreen(weave().clearest(2)));
         eventually(() -> assertThat(desk.liftedProperty().get()).isPresent());
         robot.type(KeyCode.DIGIT8);

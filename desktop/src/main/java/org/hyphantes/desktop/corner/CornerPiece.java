@@ -64,7 +64,7 @@ public final class CornerPiece extends Region {
                 this,
                 () -> new Note(
                         stage.title(),
-                        stage.isHere() ? "The design as this stage shows it." : stage.emptyCorner(),
+                        "The design as this stage shows it.",
                         List.of(new Deed("click, Enter, " + stage.key().getName(), "bring it into the field")),
                         stage.why()));
         title.setText(stage.title());
@@ -124,15 +124,14 @@ public final class CornerPiece extends Region {
         return getHeight() < 100;
     }
 
-    /** Whether words stand in it in place of a picture: this version has not got it, or there is nothing to show. */
+    /** Whether words stand in it in place of a picture: there is nothing to show. */
     private boolean isBare() {
         Resolved resolved = desk.resolved();
         return !isTab()
                 && !stage.emptyCorner().isEmpty()
-                && (!stage.isHere()
-                        || resolved != null
-                                && !resolved.finished().scene().isEmpty()
-                                && stage.corner(resolved).isEmpty());
+                && resolved != null
+                && !resolved.finished().scene().isEmpty()
+                && stage.corner(resolved).isEmpty();
     }
 
     private boolean isOpen() {

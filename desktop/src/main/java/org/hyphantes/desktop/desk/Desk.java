@@ -184,8 +184,7 @@ public final class Desk {
 
     /** Brings a stage into the field, by its id. */
     public void open(String stage) {
-        gallery.opened(view(), root(), stage)
-                .ifPresentOrElse(this::look, () -> say(gallery.title(stage) + " is not in this version yet."));
+        look(gallery.opened(view(), root(), stage));
     }
 
     /** Brings the stage into the field in which what a step of a phase makes is seen. */

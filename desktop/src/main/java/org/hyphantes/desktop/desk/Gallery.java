@@ -9,10 +9,8 @@ public interface Gallery {
     /** The id of the stage in which figures are laid. */
     String SET_OUT = "set-out";
 
-    String title(String stage);
-
-    /** The view with a stage brought into the field; empty for one that this version has not. */
-    Optional<View> opened(View view, Group root, String stage);
+    /** The view with a stage brought into the field. */
+    View opened(View view, Group root, String stage);
 
     /** The id of the stage in which what a step of a phase makes is seen; empty when none shows it. */
     Optional<String> showing(Phase phase, Group root);
@@ -21,13 +19,8 @@ public interface Gallery {
     static Gallery bare() {
         return new Gallery() {
             @Override
-            public String title(String stage) {
-                return stage;
-            }
-
-            @Override
-            public Optional<View> opened(View view, Group root, String stage) {
-                return Optional.of(view.withStage(stage));
+            public View opened(View view, Group root, String stage) {
+                return view.withStage(stage);
             }
 
             @Override

@@ -57,7 +57,7 @@ public final class Field extends Pane implements Glass {
     public Field(Bench bench, List<Stage> stages) {
         this.desk = bench.desk();
         this.rim = new Rim(desk, this::redraw);
-        stages.stream().filter(Stage::isHere).forEach(s -> hands.put(s.id(), s.hand(bench, this)));
+        stages.forEach(s -> hands.put(s.id(), s.hand(bench, this)));
         bench.focus().at(Focus.Place.FIELD, () -> this);
         bench.focus().at(Focus.Place.RIM, () -> rim.isVisible() ? rim : null);
         setId("field");

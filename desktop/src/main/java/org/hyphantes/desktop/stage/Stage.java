@@ -30,11 +30,6 @@ public interface Stage {
 
     Home home();
 
-    /** Whether this version has it; one that it has not can be named, but not opened. */
-    default boolean isHere() {
-        return true;
-    }
-
     /** The words of the gauges the worst of which has its mark in the bite of its corner. */
     default List<String> bite() {
         return List.of();
@@ -68,7 +63,7 @@ public interface Stage {
         return there;
     }
 
-    /** The hand for one window; null for a stage that this version has not. */
+    /** The hand for one window. */
     Hand hand(Bench bench, Glass glass);
 
     /** The card in the left wing while it is open. */

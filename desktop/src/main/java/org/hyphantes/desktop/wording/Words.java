@@ -40,7 +40,7 @@ public final class Words {
     public Words(Bench bench, List<Stage> stages) {
         this.bench = bench;
         this.desk = bench.desk();
-        this.stages = stages.stream().filter(Stage::isHere).toList();
+        this.stages = List.copyOf(stages);
     }
 
     /** What takes text that has a meaning only in the field, such as a fraction along the side under the pointer. */

@@ -2,6 +2,7 @@ package org.hyphantes.exchange.format;
 
 import java.util.Optional;
 import org.hyphantes.cut.Cuts;
+import org.hyphantes.cut.PassDrawing;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Handing;
@@ -76,7 +77,7 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
         if (design.handing().painted() != Handing.Painted.AS_PASSES) {
             return this;
         }
-        Scene passes = cuts().scene(design.job());
+        Scene passes = PassDrawing.of(cuts(), design.job());
         return new Handout(design, passes, passes.inked(), Optional.empty());
     }
 }

@@ -100,6 +100,47 @@ class MainTest {
         assertThat(out.toString()).contains("Snag: Interlace finds no bands");
     }
 
+    /** Several designs in several formats, with a setting; the file for a machine is cut, and comes in again as a design. */
+    @Test
+    void manyFilesAreWrittenCutAndBroughtIn() throws Exception {
+        Path second = folder.resolve("second.hyphantes");
+        Files.copy(file, second);
+        assertThat(run(
+                        "export",
+                        file.toString(),
+                        second.toString(),
+                        "--to",
+                        ".plt",
+                        "--to",
+                        "svg",
+                        "--folder",
+                        folder.toString(),
+                        "--set",
+                        "handing.scale=0.5"))
+                .as(err.toString())
+                .isZero();
+        assertThat(folder.resolve("second.plt")).exists();
+        assertThat(folder.resolve("second.svg")).exists();
+        assertThat(run("cut", folder.resolve("second.plt").toString(), "--json"))
+                .isZero();
+        JsonNode cut = new ObjectMapper()
+                .readTree(out.toString().substring(out.toString().indexOf("{")));
+        assertThat(cut.get("strokes").asInt()).isPositive();
+        assertThat(cut.get("late").asInt()).isZero();
+        assertThat(cut.get("seconds").asDouble()).isGreaterThan(10);
+        assertThat(run("cut", folder.resolve("second.plt").toString(), "-m", "no such"))
+                .isEqualTo(1);
+        Path brought = folder.resolve("brought.hyphantes");
+        assertThat(run("bring", folder.resolve("second.plt").toString(), "-o", brought.toString()))
+                .isZero();
+        assertThat(ProjectFile.open(brought).figures())
+                .hasSize(cut.get("strokes").asInt());
+        assertThat(run("export", file.toString(), second.toString(), "-o", "x.svg"))
+                .isEqualTo(2);
+        assertThat(run("cut", file.toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("heron blade").contains("--folder").contains(".dxf, .plt, .nc");
+    }
+
     @Test
     void wrongWordsAndFilesAreSaidOnTheErrorStream() throws Exception {
         assertThat(run()).isEqualTo(2);

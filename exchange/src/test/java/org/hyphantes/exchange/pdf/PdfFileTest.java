@@ -19,6 +19,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Handing;
@@ -125,6 +126,63 @@ class PdfFileTest {
             worst = Math.max(worst, nearest);
         }
         assertThat(worst).isLessThan(0.0012);
+    }
+
+    /** On sheets of A4: each of its size (ISO 216), told which it is, and what two show alike is alike. */
+    @Test
+    void sheetsFitTogether() throws Exception {
+        Design design = Demo.TIDE_RING.design();
+        Handing handing = design.handing().schema().put(design.handing(), "sheets", "sheets of a4");
+        Handout handout = Handout.of(design.withHanding(handing), new Resolver().resolve(design));
+        try (PDDocument document = Loader.loadPDF(PdfFormat.FORMAT.bytes(handout))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            assertThat(document.getPage(1).getMediaBox().getWidth() / POINTS).isCloseTo(210, within(1e-3));
+            assertThat(document.getPage(1).getMediaBox().getHeight() / POINTS).isCloseTo(297, within(1e-3));
+            assertThat(new PDFTextStripper().getText(document)).contains("row 1 of 1, column 2 of 2");
+            PDFRenderer renderer = new PDFRenderer(document);
+            BufferedImage first = renderer.renderImage(0, (float) (4 / POINTS), ImageType.RGB);
+            BufferedImage second = renderer.renderImage(1, (float) (4 / POINTS), ImageType.RGB);
+            int ink = 0;
+            int differ = 0;
+            // Ten millimetres are seen twice, inside margins of ten, at four pixels to the millimetre.
+            for (int y = 44; y < 800; y++) {
+                for (int x = 2; x < 38; x++) {
+                    int there = first.getRGB(190 * 4 + x, y);
+                    ink += there != -1 ? 1 : 0;
+                    differ += apart(there, second.getRGB(10 * 4 + x, y)) <= 40 ? 0 : 1;
+                }
+            }
+            assertThat(ink).isGreaterThan(1000);
+            assertThat(differ).isLessThan(ink / 50);
+        }
+    }
+
+    /** The tile stands in the file once, and laid over the cloth it looks as the cloth does. */
+    @Test
+    void aPatternLooksLikeItsCloth() throws Exception {
+        Design design = Demo.SLACK_WATER_TILE.design();
+        Artwork artwork = new Resolver().resolve(design);
+        Handing handing = design.handing().schema().put(design.handing(), "extent", "as a pattern");
+        Handout made = Handout.of(design.withHanding(handing), artwork);
+        Box cloth = made.cloth().orElseThrow();
+        BufferedImage page;
+        try (PDDocument document = Loader.loadPDF(PdfFormat.FORMAT.bytes(made))) {
+            page = new PDFRenderer(document).renderImage(0, (float) (SCALE / POINTS), ImageType.RGB);
+        }
+        Handout all = Handout.of(design, artwork);
+        BufferedImage svg = SvgPicture.of(SvgFormat.text(all), cloth, SCALE);
+        int differ = 0;
+        int level = 0;
+        for (int y = 1; y < svg.getHeight() - 2; y++) {
+            for (int x = 1; x < svg.getWidth() - 2; x++) {
+                if (!isEdge(svg, x, y)) {
+                    level++;
+                    differ += apart(svg.getRGB(x, y), page.getRGB(x, y)) <= 8 ? 0 : 1;
+                }
+            }
+        }
+        assertThat(level).isGreaterThan(100_000);
+        assertThat(differ).isLessThanOrEqualTo(level / 100);
     }
 
     @Test
