@@ -134,10 +134,11 @@ public record Job(
                             Setting.of(Job.class, "fine", new Kind.Length(1e-4, 1)),
                             Setting.of(Job.class, "order")))
             .telling(j -> "Cut on the {machine}, bed {width} by {height}, {copies}"
-                    + (j.copies.value() > 1 ? " copies {gap} apart" : "")
-                    + " {lie}, kerf {kerf}; bands {bands}, parts {parts}"
+                    + (j.copies.value() > 1 ? " copies {gap} apart" : " copy")
+                    + " lying {lie}, kerf {kerf}; bands {bands}, parts {parts}"
                     + (j.parts != Parts.APART
-                            ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "") + " to each loose piece"
+                            ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "")
+                                    + " to each loose piece, bridges {bridge} wide at least"
                             : "")
                     + "; lines {lines}, ends up to {closing} apart joined, none shorter than {least}; "
                     + "{order}, curves within {fine}.")

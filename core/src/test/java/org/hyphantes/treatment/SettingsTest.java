@@ -8,6 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.hyphantes.cut.Job;
+import org.hyphantes.cut.Machine;
+import org.hyphantes.cut.Pass;
+import org.hyphantes.design.Handing;
 import org.hyphantes.figure.Form;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
@@ -18,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 /** What figures and treatments say of themselves. */
 class SettingsTest {
-    /** The slots that stand in the sentence, or would if one of its words, or a figure, were chosen otherwise. */
+    /** The slots that stand in the sentence, or would if one of its words, a figure or a count were chosen otherwise. */
     private static Set<String> slots(Described thing) throws Exception {
         var schema = thing.schema();
         List<Object> told = new ArrayList<>(List.of(thing));
@@ -27,6 +31,9 @@ class SettingsTest {
                 for (String word : choice.words()) {
                     told.add(schema.read(thing, key, word, Scope.PLAIN).value());
                 }
+            } else if (schema.kind(key) instanceof Kind.Count count) {
+                told.add(schema.read(thing, key, String.valueOf(count.most()), Scope.PLAIN)
+                        .value());
             }
         }
         Scope named = new Scope(Map.of(), Unit.MM, 0, Map.of("f0", "Guide"));
@@ -54,6 +61,7 @@ class SettingsTest {
     void everySettingRoundTripsAndStandsInItsSentence() throws Exception {
         List<Described> all = new ArrayList<>(Form.EACH);
         all.addAll(Treatment.each());
+        all.addAll(List.of(Job.on(Machine.GANNET_MILL), Pass.CUT, Handing.STARTING));
         for (Described thing : all) {
             var schema = thing.schema();
             assertThat(slots(thing)).containsExactlyInAnyOrderElementsOf(schema.keys());

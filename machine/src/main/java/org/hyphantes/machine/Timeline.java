@@ -25,6 +25,7 @@ public final class Timeline {
     private final double[] start;
 
     private final double[] wait;
+    private final double[] lowered;
 
     private Timeline(Program program, Machine machine) {
         this.program = program;
@@ -34,6 +35,7 @@ public final class Timeline {
         this.most = new double[count];
         this.start = new double[count + 1];
         this.wait = new double[count];
+        this.lowered = new double[program.strokes()];
         plan();
         lay();
     }
@@ -87,6 +89,9 @@ public final class Timeline {
             wait[i] = tool ? machine.lift() : 0;
             at += wait[i];
             start[i] = at;
+            if (tool && move(i).isWork()) {
+                lowered[move(i).stroke()] = at;
+            }
             at += seconds(i);
         }
         // The tool goes up at the end.
@@ -119,6 +124,11 @@ public final class Timeline {
     /** When (s) a move begins. */
     public double start(int move) {
         return start[move];
+    }
+
+    /** When (s) the tool is down at last for each stroke, in order. */
+    public double[] lowered() {
+        return lowered.clone();
     }
 
     /** How long (s) a pass takes, with its travel and lifts. */

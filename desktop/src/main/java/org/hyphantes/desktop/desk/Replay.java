@@ -21,8 +21,10 @@ import org.hyphantes.setting.Numerals;
 /**
  * A file for a machine, as it was written and read again: what it has the machine do and when, what falls out, and how far it strays from what
  * was to be cut.
+ *
+ * @param passes those of the job that take something, in the order of the file
  */
-public record Replay(Job job, Cuts cuts, Timeline timeline, List<Fall> falls, Straying straying) {
+public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, List<Fall> falls, Straying straying) {
     /**
      * Writes what goes out in a format, and reads that again.
      *
@@ -52,7 +54,7 @@ public record Replay(Job job, Cuts cuts, Timeline timeline, List<Fall> falls, St
                 program,
                 cuts.contours().stream().map(Contour::path).toList(),
                 job.height().value());
-        return new Replay(job, cuts, timeline, Fall.of(timeline, cutting), straying);
+        return new Replay(job, cuts, passes, timeline, Fall.of(timeline, cutting), straying);
     }
 
     /** How many strokes are cut when what they lie in has fallen out already. */

@@ -119,7 +119,6 @@ class MainTest {
                         "handing.scale=0.5"))
                 .as(err.toString())
                 .isZero();
-        assertThat(folder.resolve("second.plt")).exists();
         assertThat(folder.resolve("second.svg")).exists();
         assertThat(run("cut", folder.resolve("second.plt").toString(), "--json"))
                 .isZero();

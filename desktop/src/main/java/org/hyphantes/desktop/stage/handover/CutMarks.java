@@ -1,13 +1,14 @@
 package org.hyphantes.desktop.stage.handover;
 
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
 import org.hyphantes.cut.Contour;
 import org.hyphantes.cut.Job;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Tracer;
@@ -33,25 +34,6 @@ final class CutMarks {
         this.camera = sheet.camera();
         this.palette = sheet.palette();
         this.job = job;
-    }
-
-    /** The colour of a pass. */
-    static Color colour(Palette palette, Pass.Work work) {
-        return switch (work) {
-            case CUT -> palette.ink();
-            case SCORE -> palette.verdigris();
-            case DRAW -> palette.ochre();
-            case ENGRAVE -> palette.moss();
-        };
-    }
-
-    /** The dashes (pixels) by which a pass is told without its colour. */
-    static double[] dashes(Pass.Work work) {
-        return switch (work) {
-            case SCORE -> new double[] {7, 4};
-            case DRAW -> new double[] {2, 3};
-            case CUT, ENGRAVE -> new double[0];
-        };
     }
 
     private double x(double millimetres) {
@@ -84,18 +66,27 @@ final class CutMarks {
         gc.stroke();
     }
 
-    /** What the machine has done up to a moment (s): what has fallen out, the lines cut, the way travelled, and the head. */
-    void done(Replay replay, double moment) {
+    /**
+     * What the machine has done up to a moment (s): what has fallen out, the lines cut, the way travelled, and the head.
+     *
+     * @param layer draws it in memory where there is much of it
+     */
+    void done(Replay replay, double moment, Supplier<DoneLayer> layer) {
         Timeline timeline = replay.timeline();
         Timeline.Head head = timeline.at(moment);
-        fallen(replay, moment);
         Affine upright = new Affine(1, 0, 0, -1, 0, job.height().value());
         List<Move> moves = timeline.moves();
+        if (moves.size() > DoneLayer.MANY) {
+            gc.drawImage(layer.get().with(head.share() < 1 ? head.move() : head.move() + 1), 0, 0);
+            head(head, upright);
+            return;
+        }
+        fallen(replay, moment);
         for (int p = 0; p < timeline.program().passes().size(); p++) {
-            Pass.Work work = work(replay, p);
-            gc.setStroke(colour(palette, work));
+            Pass.Work work = PassLook.work(replay, p);
+            gc.setStroke(PassLook.colour(palette, work));
             gc.setLineWidth(work == Pass.Work.CUT ? 2 : 1.4);
-            gc.setLineDashes(dashes(work));
+            gc.setLineDashes(PassLook.dashes(work));
             follow(moves, head, true, p, upright);
         }
         gc.setStroke(palette.secondInk());
@@ -104,17 +95,6 @@ final class CutMarks {
         follow(moves, head, false, -1, upright);
         gc.setLineDashes();
         head(head, upright);
-    }
-
-    /** The work of a pass of the file, of which passes that take nothing are left out. */
-    private Pass.Work work(Replay replay, int number) {
-        return job.passes().stream()
-                .filter(p -> replay.cuts().contours().stream()
-                        .anyMatch(c -> job.passes().get(c.pass()) == p))
-                .skip(number)
-                .findFirst()
-                .map(Pass::work)
-                .orElse(Pass.Work.CUT);
     }
 
     private void follow(List<Move> moves, Timeline.Head head, boolean working, int pass, Affine upright) {
@@ -163,11 +143,12 @@ final class CutMarks {
 
     /** What lines mean, below the bed. */
     void legend(double y) {
+        gc.setFont(Typefaces.label(12));
         double at = 60;
         for (Pass.Work work : job.passes().stream().map(Pass::work).distinct().toList()) {
-            gc.setStroke(colour(palette, work));
+            gc.setStroke(PassLook.colour(palette, work));
             gc.setLineWidth(work == Pass.Work.CUT ? 2 : 1.4);
-            gc.setLineDashes(dashes(work));
+            gc.setLineDashes(PassLook.dashes(work));
             gc.strokeLine(at, y - 4, at + 22, y - 4);
             at += 28;
             gc.setFill(palette.secondInk());

@@ -3,6 +3,7 @@ package org.hyphantes.desktop.stage.handover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import org.hyphantes.cut.Contour;
@@ -21,14 +22,15 @@ import org.hyphantes.desktop.stage.SnagMarks;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.machine.Move;
-import org.hyphantes.machine.Timeline;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Numerals;
 
 /** The hand in Hand over: the replay is run, paused and taken to any moment. */
 final class HandOverHand implements Hand {
     private static final double ON_LINE = 8;
+
+    /** What covers less than this share of the bed each way is small. */
+    private static final double SMALL = 0.4;
 
     /** How many times as fast as the machine each digit runs. */
     private static final double[] RATES = {0, 1, 2, 5, 10, 20, 50, 100, 200, 500};
@@ -37,17 +39,34 @@ final class HandOverHand implements Hand {
     private final Glass glass;
     private final Workshop workshop;
     private final PassActs passes;
+    private final Moments moments;
     private boolean seeking;
+    private boolean drawing;
+
+    /** What is drawn of a long program, while it and what is seen of it stay the same. */
+    private DoneLayer layer;
 
     HandOverHand(Bench bench, Glass glass) {
         this.desk = bench.desk();
         this.glass = glass;
         this.workshop = bench.workshop();
         this.passes = new PassActs(desk);
+        this.moments = new Moments(workshop);
         workshop.replayProperty().addListener(o -> ifOpen(glass::redraw));
         workshop.troubleProperty().addListener(o -> ifOpen(glass::redraw));
         workshop.formatProperty().addListener(o -> ifOpen(glass::redraw));
-        workshop.secondsProperty().addListener(o -> ifOpen(glass::redrawMarks));
+        workshop.secondsProperty().addListener(o -> ifOpen(this::soon));
+    }
+
+    /** Has the marks drawn once for all moments that came together, as they do under a fast hand. */
+    private void soon() {
+        if (!drawing) {
+            drawing = true;
+            Platform.runLater(() -> {
+                drawing = false;
+                ifOpen(glass::redrawMarks);
+            });
+        }
     }
 
     private void ifOpen(Runnable act) {
@@ -73,7 +92,10 @@ final class HandOverHand implements Hand {
                 .filter(c -> !c.isEmpty())
                 .map(c -> Box.round(c.stream().map(k -> k.path().box()).toList()))
                 .orElse(bed);
-        Box all = bed.with(drawn);
+        // Of a bed much larger than what lies on it only what is round that is seen.
+        double room = Math.max(drawn.width(), drawn.height());
+        boolean small = drawn.width() < SMALL * width && drawn.height() < SMALL * height;
+        Box all = small ? drawn.grown(room / 4) : bed.with(drawn);
         // Room for the time line below.
         return Optional.of(new Box(all.left(), all.top(), all.right(), all.bottom() + all.height() / 6));
     }
@@ -117,7 +139,7 @@ final class HandOverHand implements Hand {
         Replay replay = replay().get();
         CutMarks marks = new CutMarks(sheet, replay.job());
         double moment = workshop.secondsProperty().get();
-        marks.done(replay, moment);
+        marks.done(replay, moment, () -> layer(sheet, replay));
         TimeLine line = TimeLine.in(sheet.camera().width(), sheet.camera().height());
         line.draw(sheet.gc(), sheet.palette(), replay, moment, workshop.rate());
         marks.legend(line.words());
@@ -128,6 +150,13 @@ final class HandOverHand implements Hand {
                 .flatMap(this::contour)
                 .ifPresent(i -> glass.label(
                         words(replay, i), desk.hoverProperty().get().place().orElseThrow(), 18));
+    }
+
+    private DoneLayer layer(Sheet sheet, Replay replay) {
+        if (layer == null || !layer.isOf(replay, sheet.camera(), sheet.palette())) {
+            layer = new DoneLayer(replay, sheet.camera(), sheet.palette());
+        }
+        return layer;
     }
 
     /** The snags of the cut, each where it lies on the bed. */
@@ -202,22 +231,12 @@ final class HandOverHand implements Hand {
     @Override
     public void released(MouseEvent event, boolean still) {
         if (!seeking && still) {
-            contour(glass.camera().place(event.getX(), event.getY())).ifPresent(this::seekTo);
+            contour(glass.camera().place(event.getX(), event.getY())).ifPresent(i -> {
+                moments.toStroke(i);
+                passes.choose(replay().orElseThrow().cuts().contours().get(i).pass());
+            });
         }
         seeking = false;
-    }
-
-    /** To the moment at which a line is begun. */
-    private void seekTo(int contour) {
-        Timeline timeline = replay().orElseThrow().timeline();
-        for (int i = 0; i < timeline.moves().size(); i++) {
-            Move move = timeline.moves().get(i);
-            if (move.isWork() && move.stroke() == contour) {
-                workshop.seek(timeline.start(i));
-                passes.choose(replay().get().cuts().contours().get(contour).pass());
-                return;
-            }
-        }
     }
 
     @Override
@@ -238,11 +257,11 @@ final class HandOverHand implements Hand {
                     workshop.run();
                 }
             }
-            case LEFT, RIGHT -> step(way.x() > 0 ? 1 : -1);
+            case LEFT, RIGHT -> moments.step(way.x() > 0 ? 1 : -1);
             case HOME -> workshop.seek(0);
             case END -> workshop.seek(workshop.total());
-            case PAGE_UP -> pass(-1);
-            case PAGE_DOWN -> pass(1);
+            case PAGE_UP -> moments.pass(-1);
+            case PAGE_DOWN -> moments.pass(1);
             default -> {
                 return false;
             }
@@ -257,34 +276,6 @@ final class HandOverHand implements Hand {
         }
         passes.move(passes.chosen().get(), passes.chosen().get() + (int) way.y());
         return true;
-    }
-
-    private void step(int by) {
-        replay().ifPresent(r -> {
-            workshop.pause();
-            Timeline timeline = r.timeline();
-            double now = workshop.secondsProperty().get();
-            int at = timeline.at(now).move();
-            boolean within = now > timeline.start(at) + 1e-9;
-            int to = by > 0 ? at + 1 : within ? at : at - 1;
-            workshop.seek(to < 0 ? 0 : to >= timeline.moves().size() ? timeline.total() : timeline.start(to));
-        });
-    }
-
-    /** To the start of the pass before, or the next. */
-    private void pass(int by) {
-        replay().ifPresent(r -> {
-            Timeline timeline = r.timeline();
-            double now = workshop.secondsProperty().get();
-            int pass = timeline.moves().get(timeline.at(now).move()).pass();
-            for (int i = 0; i < timeline.moves().size(); i++) {
-                if (timeline.moves().get(i).pass() == pass + by) {
-                    workshop.seek(timeline.start(i));
-                    return;
-                }
-            }
-            workshop.seek(by < 0 ? 0 : timeline.total());
-        });
     }
 
     @Override
@@ -323,6 +314,7 @@ final class HandOverHand implements Hand {
 
     @Override
     public void left() {
+        layer = null;
         workshop.pause();
     }
 }

@@ -146,9 +146,9 @@ final class PassesCard extends BorderPane {
     private Canvas sample(Pass pass) {
         Canvas canvas = new Canvas(22, 10);
         GraphicsContext gc = canvas.getGraphicsContext2D();
-        gc.setStroke(CutMarks.colour(Palette.of(desk.view().dark()), pass.work()));
+        gc.setStroke(PassLook.colour(Palette.of(desk.view().dark()), pass.work()));
         gc.setLineWidth(pass.work() == Pass.Work.CUT ? 2.5 : 1.5);
-        gc.setLineDashes(CutMarks.dashes(pass.work()));
+        gc.setLineDashes(PassLook.dashes(pass.work()));
         gc.strokeLine(0, 5, 22, 5);
         return canvas;
     }

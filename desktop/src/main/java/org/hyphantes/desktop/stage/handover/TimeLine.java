@@ -4,9 +4,9 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
+import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.machine.Fall;
-import org.hyphantes.machine.Move;
 import org.hyphantes.machine.Timeline;
 
 /** The line along which the moments of a replay lie, below the bed: a tick for each time the tool is lifted, a flag where something is cut too late. */
@@ -61,6 +61,7 @@ record TimeLine(double left, double right, double y) {
         gc.setFill(palette.ink());
         double at = x(moment, total);
         gc.fillPolygon(new double[] {at - 6, at + 6, at}, new double[] {y - 13, y - 13, y - 2}, 3);
+        gc.setFont(Typefaces.label(12));
         gc.setTextAlign(TextAlignment.RIGHT);
         String fast = rate > 1.01 ? ", " + Math.round(rate) + " times as fast" : "";
         gc.fillText(Replay.clock(moment) + " of " + Replay.clock(total) + fast, right, words());
@@ -70,16 +71,11 @@ record TimeLine(double left, double right, double y) {
     /** Where the tool is lifted; no closer than can be told apart. */
     private void ticks(GraphicsContext gc, Timeline timeline, double total) {
         double last = -10;
-        int stroke = -1;
-        for (int i = 0; i < timeline.moves().size(); i++) {
-            Move move = timeline.moves().get(i);
-            if (move.isWork() && move.stroke() != stroke) {
-                stroke = move.stroke();
-                double at = x(timeline.start(i), total);
-                if (at - last >= 3) {
-                    gc.strokeLine(at, y + 3, at, y + 8);
-                    last = at;
-                }
+        for (double lowered : timeline.lowered()) {
+            double at = x(lowered, total);
+            if (at - last >= 3) {
+                gc.strokeLine(at, y + 3, at, y + 8);
+                last = at;
             }
         }
     }
