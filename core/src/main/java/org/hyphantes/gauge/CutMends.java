@@ -10,7 +10,6 @@ import org.hyphantes.design.Edit;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Numerals;
-import org.hyphantes.setting.Unit;
 
 /** Mends of what could not be cut: the job is changed, and the drawing stays as it is. */
 final class CutMends {
@@ -90,7 +89,7 @@ final class CutMends {
         double otherWay = Math.min(width / down, height / across);
         double best = Math.floor(scale * Math.max(asDrawn, otherWay) * 1000) / 1000;
         Job.Lie lie = (otherWay > asDrawn) == turned ? Job.Lie.AS_DRAWN : Job.Lie.A_QUARTER_TURNED;
-        String times = Numerals.length(best, Unit.MM).replace(" mm", "");
+        String times = Numerals.shown(best, 3);
         return Mend.of(
                 "Fit it: " + times + " times its size", new Edit("It goes out " + times + " times its size.", d -> {
                     Design sized = d.withHanding(

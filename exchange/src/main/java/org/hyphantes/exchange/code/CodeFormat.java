@@ -1,14 +1,12 @@
 package org.hyphantes.exchange.code;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Set;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.exchange.format.CannotHandOver;
-import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.exchange.format.MachineFormat;
 import org.hyphantes.exchange.format.Toolpath;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
@@ -16,34 +14,14 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.setting.Quoted;
 
 /** Machine code (ISO 6983-1, from memory): straight moves G0 and G1, arcs G2 and G3 about a centre told from where they begin, in millimetres. */
-public final class CodeFormat implements Format {
-    public static final CodeFormat FORMAT = new CodeFormat();
+public final class CodeFormat {
+    public static final Format FORMAT = new MachineFormat(".nc", "machine code", CodeFormat::text);
     private static final int DECIMALS = 5;
 
     /** So high (mm) above the work the tool travels. */
     private static final double CLEAR = 2;
 
     private CodeFormat() {}
-
-    @Override
-    public String ending() {
-        return ".nc";
-    }
-
-    @Override
-    public String title() {
-        return "machine code";
-    }
-
-    @Override
-    public Set<Carries> carries() {
-        return Set.of(Carries.ARCS, Carries.PASSES);
-    }
-
-    @Override
-    public byte[] bytes(Handout handout) throws IOException, CannotHandOver {
-        return text(handout).getBytes(StandardCharsets.UTF_8);
-    }
 
     /** The text of a file. */
     public static String text(Handout handout) throws IOException, CannotHandOver {

@@ -1,15 +1,13 @@
 package org.hyphantes.exchange.dxf;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.exchange.format.CannotHandOver;
-import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.exchange.format.MachineFormat;
 import org.hyphantes.exchange.format.Toolpath;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
@@ -19,30 +17,10 @@ import org.hyphantes.geometry.Line;
  * Drawing exchange files (DXF as its published reference has it for release 2000, from memory): LINE, ARC, CIRCLE and LWPOLYLINE with bulges, in
  * millimetres, each pass on a layer of its name.
  */
-public final class DxfFormat implements Format {
-    public static final DxfFormat FORMAT = new DxfFormat();
+public final class DxfFormat {
+    public static final Format FORMAT = new MachineFormat(".dxf", "DXF", DxfFormat::text);
 
     private DxfFormat() {}
-
-    @Override
-    public String ending() {
-        return ".dxf";
-    }
-
-    @Override
-    public String title() {
-        return "DXF";
-    }
-
-    @Override
-    public Set<Carries> carries() {
-        return Set.of(Carries.ARCS, Carries.PASSES);
-    }
-
-    @Override
-    public byte[] bytes(Handout handout) throws IOException, CannotHandOver {
-        return text(handout).getBytes(StandardCharsets.UTF_8);
-    }
 
     /** The text of a file. */
     public static String text(Handout handout) throws IOException, CannotHandOver {

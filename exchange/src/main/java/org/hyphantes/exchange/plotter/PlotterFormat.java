@@ -1,14 +1,12 @@
 package org.hyphantes.exchange.plotter;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Set;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.exchange.format.CannotHandOver;
-import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.exchange.format.MachineFormat;
 import org.hyphantes.exchange.format.Toolpath;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
@@ -18,31 +16,11 @@ import org.hyphantes.geometry.Point;
  * Plotter files in HP-GL (its published reference, from memory): a pen for each pass, lines by PA, arcs by AA. They are scaled by IP and SC so
  * that a user unit is a millimetre: a plotter unit alone, 0.025 mm, would be too coarse.
  */
-public final class PlotterFormat implements Format {
-    public static final PlotterFormat FORMAT = new PlotterFormat();
+public final class PlotterFormat {
+    public static final Format FORMAT = new MachineFormat(".plt", "plotter file", PlotterFormat::text);
     private static final int DECIMALS = 5;
 
     private PlotterFormat() {}
-
-    @Override
-    public String ending() {
-        return ".plt";
-    }
-
-    @Override
-    public String title() {
-        return "plotter file";
-    }
-
-    @Override
-    public Set<Carries> carries() {
-        return Set.of(Carries.ARCS, Carries.PASSES);
-    }
-
-    @Override
-    public byte[] bytes(Handout handout) throws IOException, CannotHandOver {
-        return text(handout).getBytes(StandardCharsets.UTF_8);
-    }
 
     /** The text of a file. */
     public static String text(Handout handout) throws IOException, CannotHandOver {
