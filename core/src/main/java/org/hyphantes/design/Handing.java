@@ -1,9 +1,12 @@
 package org.hyphantes.design;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Kind;
+import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 
@@ -15,16 +18,29 @@ import org.hyphantes.setting.Setting;
  * @param scale how large, in parts of its size
  * @param sheets on what pages a PDF goes out
  * @param overlap how much (mm) two pages beside one another show alike
+ * @param maker who made it, or {@link #NONE}
+ * @param licence under which it is handed over, or {@link #NONE}
  * @param resolution of a picture, in pixels to the inch (25.4 mm)
  */
-public record Handing(Extent extent, Painted painted, Amount scale, Sheets sheets, Amount overlap, Amount resolution)
+public record Handing(
+        Extent extent,
+        Painted painted,
+        Amount scale,
+        Sheets sheets,
+        Amount overlap,
+        Amount resolution,
+        String maker,
+        String licence)
         implements Described {
+    /** The word for a maker or a licence that is not told. */
+    public static final String NONE = "none";
+
     public static final Handing STARTING =
             new Handing(Extent.ALL_OF_IT, Painted.WITH_FILLS, Amount.of(1), Amount.of(300));
 
     /** On one page. */
     public Handing(Extent extent, Painted painted, Amount scale, Amount resolution) {
-        this(extent, painted, scale, Sheets.ONE_PAGE, Amount.of(10), resolution);
+        this(extent, painted, scale, Sheets.ONE_PAGE, Amount.of(10), resolution, NONE, NONE);
     }
 
     /** The millimetres of an inch. */
@@ -40,10 +56,12 @@ public record Handing(Extent extent, Painted painted, Amount scale, Sheets sheet
                             Setting.of(Handing.class, "scale", new Kind.Number(0.001, 1000)),
                             Setting.of(Handing.class, "sheets"),
                             Setting.of(Handing.class, "overlap", new Kind.Length(0, 100)),
-                            Setting.of(Handing.class, "resolution", new Kind.Count(10, 2400))))
+                            Setting.of(Handing.class, "resolution", new Kind.Count(10, 2400)),
+                            Setting.of(Handing.class, "maker", new Kind.Text("who made it, or none", Limits.NAME)),
+                            Setting.of(Handing.class, "licence", new Kind.Text("a licence, or none", Limits.NAME))))
             .telling(h -> "Hand over {extent}, {painted}, {scale} times its size; a PDF on {sheets}"
                     + (h.sheets == Sheets.ONE_PAGE ? "" : " with {overlap} seen twice")
-                    + "; pictures with {resolution} pixels to the inch.")
+                    + "; pictures with {resolution} pixels to the inch; maker {maker}, licence {licence}.")
             .because("What goes into the file, whatever its format.");
 
     /** How much of a design goes out. */
@@ -88,6 +106,18 @@ public record Handing(Extent extent, Painted painted, Amount scale, Sheets sheet
         AS_OUTLINES,
         /** What the machine follows, pass after pass. */
         AS_PASSES
+    }
+
+    /** What is told in a file beside the drawing: who made it, and under which licence; by the terms of Dublin Core (ISO 15836). */
+    public Map<String, String> told() {
+        Map<String, String> told = new LinkedHashMap<>();
+        if (!maker.equals(NONE)) {
+            told.put("creator", maker);
+        }
+        if (!licence.equals(NONE)) {
+            told.put("rights", licence);
+        }
+        return told;
     }
 
     @Override

@@ -26,14 +26,29 @@ public final class CodeFormat {
     /** The text of a file. */
     public static String text(Handout handout) throws IOException, CannotHandOver {
         Toolpath toolpath = Toolpath.of(handout);
-        String name = Quoted.sound(handout.design().name()).replaceAll("[^\\p{Alnum} .,-]", " ");
+        String name = plain(handout.design().name());
         Spindle spindle = new Spindle();
-        spindle.text.append("(").append(name).append(")\nG21 G90 G17\n");
+        spindle.text.append("(").append(name).append(")\n");
+        handout.design()
+                .handing()
+                .told()
+                .forEach((term, told) -> spindle.text
+                        .append("(")
+                        .append(term)
+                        .append(": ")
+                        .append(plain(told))
+                        .append(")\n"));
+        spindle.text.append("G21 G90 G17\n");
         spindle.up();
         spindle.text.append("M3\n");
         toolpath.lead(spindle);
         spindle.text.append("M5\nG0 X0 Y0\nM2\n");
         return spindle.text.toString();
+    }
+
+    /** Without what would end a comment, or begin something else. */
+    private static String plain(String text) {
+        return Quoted.sound(text).replaceAll("[^\\p{Alnum} .,-]", " ");
     }
 
     /** What writes moves. */

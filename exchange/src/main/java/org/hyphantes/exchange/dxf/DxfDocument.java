@@ -1,6 +1,8 @@
 package org.hyphantes.exchange.dxf;
 
 import java.util.List;
+import java.util.Map;
+import org.hyphantes.setting.Quoted;
 
 /** What stands round the entities: header, tables, blocks and the root dictionary, as little of each as readers insist on. */
 final class DxfDocument {
@@ -17,8 +19,9 @@ final class DxfDocument {
 
     private DxfDocument() {}
 
-    static String around(DxfText entities, List<String> layers) {
+    static String around(DxfText entities, List<String> layers, Map<String, String> told) {
         DxfText text = new DxfText(0x40);
+        told.forEach((term, words) -> text.add(999, term + ": " + Quoted.sound(words)));
         section(text, "HEADER");
         text.add(9, "$ACADVER").add(1, "AC1015");
         text.add(9, "$HANDSEED").add(5, entities.seed());

@@ -38,7 +38,7 @@ public final class DxfFormat {
                 entity(entities, layers.get(layers.size() - 1), curves, closed);
             }
         });
-        return DxfDocument.around(entities, layers);
+        return DxfDocument.around(entities, layers, handout.design().handing().told());
     }
 
     private static void entity(DxfText text, String layer, List<Curve> curves, boolean closed) {

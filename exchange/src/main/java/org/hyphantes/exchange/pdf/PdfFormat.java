@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -68,6 +69,9 @@ public final class PdfFormat implements Format {
             document.getDocumentInformation()
                     .setTitle(Quoted.sound(handout.design().name()));
             document.getDocumentInformation().setCreator("Hyphantes");
+            Map<String, String> told = handout.design().handing().told();
+            document.getDocumentInformation().setAuthor(told.get("creator"));
+            document.getDocumentInformation().setCustomMetadataValue("Licence", told.get("rights"));
             PDFormXObject form = new Groups(document)
                     .plain(handout.page(), inner -> handout.feed(new PdfOutput(document, inner, scale)));
             PDFont typeface = leaves.size() > 1 ? Marks.typeface(document) : null;

@@ -6,6 +6,7 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Map;
 import java.util.Set;
 import org.hyphantes.design.Handing;
 import org.hyphantes.exchange.format.CannotHandOver;
@@ -15,6 +16,7 @@ import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.setting.Quoted;
 
 /**
  * Portable Network Graphics (W3C, third edition), with the physical size of its pixels. Drawn and written strip by strip, so that none but a strip is
@@ -68,6 +70,11 @@ public final class PngFormat implements Format {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         double metre = 1000 / handout.scale();
         try (PngWriter png = new PngWriter(out, width, height, across * metre, down * metre)) {
+            png.text("Title", Quoted.sound(handout.design().name()));
+            for (Map.Entry<String, String> told :
+                    handout.design().handing().told().entrySet()) {
+                png.text(told.getKey().equals("creator") ? "Author" : "Copyright", told.getValue());
+            }
             int rows = Math.max(1, Math.min(height, STRIP / width));
             for (int top = 0; top < height; top += rows) {
                 Watch.ask();

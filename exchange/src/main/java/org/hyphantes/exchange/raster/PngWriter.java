@@ -77,6 +77,16 @@ final class PngWriter implements AutoCloseable {
         }
     }
 
+    /** A text about the picture by one of the keywords of the standard (ISO 15948, 11.3.4). */
+    void text(String keyword, String text) throws IOException {
+        ByteArrayOutputStream data = new ByteArrayOutputStream();
+        data.write(keyword.getBytes(StandardCharsets.ISO_8859_1));
+        // Not packed, in no language, with no keyword of another.
+        data.write(new byte[5]);
+        data.write(text.getBytes(StandardCharsets.UTF_8));
+        chunk("iTXt", data.toByteArray());
+    }
+
     private void chunk(String type, byte[] data) throws IOException {
         byte[] name = type.getBytes(StandardCharsets.US_ASCII);
         CRC32 sum = new CRC32();

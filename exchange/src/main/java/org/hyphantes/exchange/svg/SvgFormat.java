@@ -2,6 +2,7 @@ package org.hyphantes.exchange.svg;
 
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.Set;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -46,7 +47,7 @@ public final class SvgFormat implements Format {
         Handout handout = given.drawn();
         String name = Quoted.sound(handout.design().name());
         Box seen = handout.cloth().orElse(handout.page());
-        return text(output -> output.document(name, seen, handout.scale(), () -> {
+        return text(output -> output.document(name, handout.design().handing().told(), seen, handout.scale(), () -> {
             if (handout.cloth().isPresent()) {
                 output.pattern(handout.page(), seen, () -> handout.feed(output));
             } else {
@@ -57,8 +58,8 @@ public final class SvgFormat implements Format {
 
     /** The text of a file with a scene as it is looked at. */
     public static String text(String name, Scene scene, Look look) {
-        return text(
-                output -> output.document(Quoted.sound(name), scene.inked(), 1, () -> Walk.feed(scene, look, output)));
+        return text(output ->
+                output.document(Quoted.sound(name), Map.of(), scene.inked(), 1, () -> Walk.feed(scene, look, output)));
     }
 
     /** What writes a document. */

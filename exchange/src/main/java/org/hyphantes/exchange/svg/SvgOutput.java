@@ -71,9 +71,8 @@ final class SvgOutput implements Output {
     }
 
     /** @param scale how many millimetres of the page one of the design is */
-    void document(String name, Box page, double scale, Runnable marks) throws XMLStreamException {
-        String width = PathData.number(page.width(), 4);
-        String height = PathData.number(page.height(), 4);
+    void document(String name, Map<String, String> told, Box page, double scale, Runnable marks)
+            throws XMLStreamException {
         xml.writeStartDocument("UTF-8", "1.0");
         line(0);
         xml.writeStartElement("svg");
@@ -82,9 +81,11 @@ final class SvgOutput implements Output {
         xml.writeAttribute("height", PathData.number(page.height() * scale, 4) + "mm");
         xml.writeAttribute(
                 "viewBox",
-                PathData.number(page.left(), 4) + " " + PathData.number(page.top(), 4) + " " + width + " " + height);
+                PathData.number(page.left(), 4) + " " + PathData.number(page.top(), 4) + " "
+                        + PathData.number(page.width(), 4) + " " + PathData.number(page.height(), 4));
         line(1);
         title(name);
+        SvgMetadata.write(xml, told);
         marks.run();
         line(0);
         xml.writeEndElement();

@@ -9,13 +9,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.hyphantes.cut.Contour;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.code.CodeFormat;
 import org.hyphantes.exchange.dxf.DxfFormat;
+import org.hyphantes.exchange.pdf.PdfFormat;
 import org.hyphantes.exchange.plotter.PlotterFormat;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.exchange.raster.PngFormat;
 import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.Snag;
@@ -172,6 +176,28 @@ class MachineFilesTest {
         assertThat(cutSnags(turned)).isEmpty();
         Design passes = tied.withHanding(tied.handing().schema().put(tied.handing(), "painted", "as passes"));
         assertThat(SvgFormat.text(handout(passes))).contains("id=\"pass-2\"").doesNotContain("piece-1");
+    }
+
+    /** Who made it and under which licence stands in every format that has a place for it, and nothing where nothing is told. */
+    @org.junit.jupiter.api.Test
+    void makerAndLicenceAreTold() throws Exception {
+        Design design = Demo.QUERN.design();
+        var handing = design.handing();
+        var schema = handing.schema();
+        handing = schema.put(schema.put(handing, "maker", "Ada Weir"), "licence", "CC BY <4.0>");
+        Handout told = handout(design.withHanding(handing));
+        assertThat(SvgFormat.text(told))
+                .contains("<dc:creator>Ada Weir</dc:creator><dc:rights>CC BY &lt;4.0&gt;</dc:rights>");
+        assertThat(SvgFormat.text(handout(design))).doesNotContain("metadata");
+        try (PDDocument document = Loader.loadPDF(PdfFormat.FORMAT.bytes(told))) {
+            assertThat(document.getDocumentInformation().getAuthor()).isEqualTo("Ada Weir");
+            assertThat(document.getDocumentInformation().getCustomMetadataValue("Licence"))
+                    .isEqualTo("CC BY <4.0>");
+        }
+        String png = new String(PngFormat.FORMAT.bytes(told), StandardCharsets.ISO_8859_1);
+        assertThat(png).contains("iTXtAuthor\0\0\0\0\0Ada Weir").contains("iTXtTitle\0\0\0\0\0Quern");
+        assertThat(text(CodeFormat.FORMAT, told)).contains("(creator: Ada Weir)\n(rights: CC BY  4.0 )\nG21");
+        assertThat(text(DxfFormat.FORMAT, told)).startsWith("999\r\ncreator: Ada Weir\r\n");
     }
 
     private static List<Snag> cutSnags(Design design) {
