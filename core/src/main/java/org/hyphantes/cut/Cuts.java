@@ -53,7 +53,17 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
      * @param limit what is narrower (mm) is a flaw; 0 for none
      */
     public static Cuts of(Scene scene, Job job, Colourway colourway, double scale, double limit) {
-        return new Making(job, scale, scene.box(), limit).made(Sorted.of(scene, job, colourway));
+        try {
+            return new Making(job, scale, scene.box(), limit).made(Sorted.of(scene, job, colourway));
+        } catch (IllegalStateException | IllegalArgumentException | ArithmeticException e) {
+            // Nothing may be called ready unseen.
+            return new Cuts(List.of(), List.of(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of())), Affine.IDENTITY, 0, 0);
+        }
+    }
+
+    /** Whether they could not be found, however little is wrong. */
+    public boolean isUnresolved() {
+        return contours.isEmpty() && flaws.stream().anyMatch(f -> f.kind() == Flaw.Kind.UNRESOLVED);
     }
 
     /** The contours of one pass. */

@@ -106,7 +106,15 @@ public final class GaugeRail extends Pane {
         getChildren().addAll(gauges, lower);
         sized();
         Unhurried unhurried = new Unhurried(this::refresh);
-        desk.resolvedProperty().addListener(o -> unhurried.wish());
+        desk.resolvedProperty().addListener(o -> {
+            // A gauge that comes or goes may change the rows, and with them the field: at once, not under the next
+            // click.
+            if (standing(desk.resolved()).size() != gauges.getChildren().size()) {
+                refresh();
+            } else {
+                unhurried.wish();
+            }
+        });
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> unhurried.wish());
         desk.hoverProperty().addListener(o -> place());
@@ -176,6 +184,13 @@ public final class GaugeRail extends Pane {
         return part;
     }
 
+    /** What the gauges say that stand on the rail now. */
+    private static List<GaugeReading> standing(Resolved resolved) {
+        return resolved.inspection().readings().stream()
+                .filter(r -> r.state() != State.DOES_NOT_APPLY || !r.gauge().comesAndGoes())
+                .toList();
+    }
+
     private void refresh() {
         Resolved resolved = desk.resolved();
         if (resolved == null) {
@@ -189,9 +204,7 @@ public final class GaugeRail extends Pane {
             shownDark = desk.view().dark();
             int before = gauges.getChildren().size();
             gauges.getChildren()
-                    .setAll(shown.stream()
-                            .filter(r -> r.state() != State.DOES_NOT_APPLY
-                                    || !r.gauge().comesAndGoes())
+                    .setAll(standing(resolved).stream()
                             .map(r -> gauge(r, palette))
                             .toList());
             if (before != gauges.getChildren().size() && getParent() != null) {

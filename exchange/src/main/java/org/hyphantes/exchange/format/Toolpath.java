@@ -24,7 +24,9 @@ public record Toolpath(Job job, Cuts cuts) {
         Cuts cuts = handout.cuts();
         if (cuts.contours().isEmpty()) {
             throw new CannotHandOver(
-                    "No pass takes anything of this design: draw something, or let a pass take everything.");
+                    cuts.isUnresolved()
+                            ? "What is to be cut cannot be resolved as it lies: move a figure a little, or change the kerf."
+                            : "No pass takes anything of this design: draw something, or let a pass take everything.");
         }
         return new Toolpath(handout.design().job(), cuts);
     }
