@@ -212,4 +212,39 @@ class CutsTest {
         }
         assertThat(cuts(bed.with("copies", Amount.of(5)), tile).flaws()).isEmpty();
     }
+
+    /** Of a clipped area only what is seen is cut, and a line is cut off just at the clip's border. */
+    @Test
+    void whatAClipHidesIsNotCut() {
+        Region window = Region.of(box(0, 0, 20, 20));
+        Mark through = line(Path.open(new Line(new Point(-30, 12), new Point(50, 12))));
+        Mark.Clip clip = new Mark.Clip(
+                window,
+                List.of(area(Region.of(box(10, 5, 40, 9)), 1), through),
+                Origin.of(new StrandKey("f0", List.of(0))));
+        Cuts cuts = cuts(JOB.with("parts", Job.Parts.APART), clip);
+        assertThat(cuts.contours()).hasSize(2);
+        assertThat(length(cuts)).isCloseTo(2 * (10 + 4) + 20, within(1e-6));
+        // Turned a quarter on the bed it is as long, and stands.
+        Cuts turned = cuts(JOB.with("parts", Job.Parts.APART).with("lie", Job.Lie.A_QUARTER_TURNED), clip);
+        assertThat(length(turned)).isCloseTo(length(cuts), within(1e-6));
+        Box box = turned.contours().stream()
+                .map(c -> c.path().box())
+                .reduce(Box::with)
+                .orElseThrow();
+        assertThat(box.height()).isCloseTo(20, within(1e-6));
+        assertThat(box.centre().distance(new Point(450, 300))).isLessThan(20);
+    }
+
+    /** A scene of nothing is told as that, and a pass that takes only a strand that is not there too. */
+    @Test
+    void nothingIsToldAsNothing() {
+        Cuts none = Cuts.of(Scene.EMPTY, JOB, Colourway.QUAY, 1, 1);
+        assertThat(none.contours()).isEmpty();
+        assertThat(none.flaws()).extracting(Flaw::kind).containsExactly(Flaw.Kind.NOTHING);
+        assertThat(none.isUnresolved()).isFalse();
+        Job strand = JOB.passing(List.of(Pass.CUT.taking(Pass.Takes.STRAND)));
+        Cuts other = cuts(strand, line(circle(0, 0, 5)));
+        assertThat(other.flaws()).extracting(Flaw::kind).containsExactly(Flaw.Kind.NOTHING);
+    }
 }
