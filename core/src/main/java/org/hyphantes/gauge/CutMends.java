@@ -51,7 +51,14 @@ final class CutMends {
 
     /** One more pass, which cuts whatever is left. */
     static Mend everything() {
-        return of("Cut everything", "Inner lines are scored, and all else is cut.", j -> j.passing(Pass.STARTING));
+        return of("Cut everything", "The last pass cuts whatever is left.", j -> {
+            List<Pass> passes = new ArrayList<>(j.passes());
+            if (passes.size() == Job.MOST_PASSES) {
+                passes.remove(passes.size() - 1);
+            }
+            passes.add(Pass.CUT);
+            return j.passing(passes);
+        });
     }
 
     /** Lays them a quarter turned where more have room so, else only as many as have. */

@@ -16,7 +16,6 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.exchange.format.CannotHandOver;
-import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.format.Handout;
@@ -42,7 +41,8 @@ public final class Workshop {
     private final ReadOnlyObjectWrapper<String> trouble = new ReadOnlyObjectWrapper<>("");
     private final ReadOnlyBooleanWrapper running = new ReadOnlyBooleanWrapper();
     private final DoubleProperty seconds = new SimpleDoubleProperty();
-    private final ObjectProperty<Format> format = new SimpleObjectProperty<>(machined(Formats.EACH.get(0)));
+    private final ObjectProperty<Format> format =
+            new SimpleObjectProperty<>(Formats.forMachines().get(0));
     private double rate;
     private Wanted wanted;
 
@@ -69,16 +69,6 @@ public final class Workshop {
 
     /** What a replay is made of: while that is the same, so is the replay. */
     private record Wanted(Resolved resolved, Format format) {}
-
-    /** A format that a machine reads: this one, or the first. */
-    private static Format machined(Format wished) {
-        return Formats.EACH.stream()
-                .filter(f ->
-                        f.carries().contains(Carries.PASSES) && !f.carries().contains(Carries.FILLS))
-                .filter(f -> f == wished)
-                .findFirst()
-                .orElseGet(() -> Formats.of(java.nio.file.Path.of("a.plt")).orElse(wished));
-    }
 
     public ReadOnlyObjectProperty<Optional<Replay>> replayProperty() {
         return replay.getReadOnlyProperty();

@@ -97,13 +97,9 @@ final class Export implements Callable<Integer> {
     private Design set(Design design) throws CannotRead {
         Design changed = design;
         for (Map.Entry<String, String> setting : settings.entrySet()) {
-            Target target = Target.of(changed, setting.getKey());
-            changed = target.subject().isEmpty()
-                    ? changed.withMeasure(target.key(), setting.getValue())
-                    : target.subject()
-                            .get()
-                            .set(changed, target.key(), setting.getValue())
-                            .value();
+            changed = Target.of(changed, setting.getKey())
+                    .set(changed, setting.getValue())
+                    .value();
         }
         return changed;
     }

@@ -50,16 +50,10 @@ final class Put implements Callable<Integer> {
     public Integer call() throws CannotOpen, CannotRead, IOException {
         Design design = ProjectFile.open(file);
         Target target = Target.of(design, name);
-        if (target.subject().isEmpty()) {
-            Design changed = design.withMeasure(target.key(), value);
-            ProjectFile.save(changed, output);
-            say(target.key() + " is now " + value + ".");
-            return 0;
-        }
-        Reading<Design> reading = target.subject().get().set(design, target.key(), value);
-        References.check(reading.value(), target.subject().get(), target.key());
+        Reading<Design> reading = target.set(design, value);
         ProjectFile.save(reading.value(), output);
-        say(reading.note().isEmpty() ? name + " is now " + value + "." : reading.note());
+        String slot = target.subject().isEmpty() ? target.key() : name;
+        say(reading.note().isEmpty() ? slot + " is now " + value + "." : reading.note());
         return 0;
     }
 

@@ -11,6 +11,7 @@ import org.hyphantes.design.Member;
 import org.hyphantes.design.Subject;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Quoted;
+import org.hyphantes.setting.Reading;
 
 /**
  * What a name like {@code Wide circle.radius} sets: a slot of a figure by its name or id, of a step by the word of its treatment
@@ -39,6 +40,16 @@ record Target(Optional<Subject> subject, String key) {
             return new Target(Optional.empty(), key);
         }
         return new Target(Optional.of(subject(group, thing)), key);
+    }
+
+    /** The design with this set from text, and what is to be said of it. */
+    Reading<Design> set(Design design, String value) throws CannotRead {
+        if (subject.isEmpty()) {
+            return new Reading<>(design.withMeasure(key, value), "");
+        }
+        Reading<Design> reading = subject.get().set(design, key, value);
+        References.check(reading.value(), subject.get(), key);
+        return reading;
     }
 
     private static Subject subject(Group group, String thing) throws CannotRead {

@@ -24,6 +24,11 @@ public final class Formats {
 
     private Formats() {}
 
+    /** Those that machines read. */
+    public static List<Format> forMachines() {
+        return EACH.stream().filter(MachineFormat.class::isInstance).toList();
+    }
+
     /** The format of a file, by its ending. */
     public static Optional<Format> of(Path file) {
         String name = file.toString().toLowerCase(Locale.ROOT);

@@ -19,7 +19,6 @@ import org.hyphantes.desktop.stage.Hand;
 import org.hyphantes.desktop.stage.Home;
 import org.hyphantes.desktop.stage.Offer;
 import org.hyphantes.desktop.stage.Stage;
-import org.hyphantes.exchange.format.Carries;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.setting.CannotRead;
@@ -82,20 +81,12 @@ public final class HandOver implements Stage {
         return Optional.of(new ReadoutCard(bench));
     }
 
-    /** The formats that the machine reads. */
-    private static List<Format> formats() {
-        return Formats.EACH.stream()
-                .filter(f ->
-                        f.carries().contains(Carries.PASSES) && !f.carries().contains(Carries.FILLS))
-                .toList();
-    }
-
     @Override
     public List<Offer> offers(Bench bench) {
         List<Offer> offers = new ArrayList<>();
         offers.add(Offer.hint("Space", "run, pause"));
         offers.add(Offer.hint("arrows", "one move"));
-        for (Format format : formats()) {
+        for (Format format : Formats.forMachines()) {
             if (format != bench.workshop().formatProperty().get()) {
                 offers.add(Offer.act("as " + format.title(), () -> {
                     bench.workshop().formatProperty().set(format);

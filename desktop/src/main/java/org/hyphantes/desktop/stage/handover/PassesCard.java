@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
@@ -83,9 +84,15 @@ final class PassesCard extends BorderPane {
         total.setText(replay.map(r -> Replay.clock(r.timeline().total())).orElse(""));
         below.setText(replay.map(this::way).orElse(""));
         List<Pass> passes = acts.passes();
+        // Rows made anew keep the keyboard where it was.
+        List<Boolean> focused = rows.getChildren().stream().map(Node::isFocused).toList();
         rows.getChildren().clear();
         for (int i = 0; i < passes.size(); i++) {
             rows.getChildren().add(row(i, passes.get(i), replay));
+        }
+        int at = focused.indexOf(true);
+        if (at >= 0 && at < passes.size()) {
+            rows.getChildren().get(at).requestFocus();
         }
     }
 
