@@ -33,7 +33,8 @@ public record AllOver(int columns, int rows, Map<Lattice.Spot, Bar> bars) {
         List<Path> strands = new ArrayList<>();
         for (Way way : ways()) {
             if (way.passages().stream().allMatch(p -> isHome(p))) {
-                strands.add(Bowed.path(Lattice.nodes(way.passages(), lay, turns), Bowed.RUN_BEFORE_TURN));
+                strands.add(Bowed.path(
+                        Lattice.nodes(way.passages(), way.passages().size(), lay, turns), Bowed.RUN_BEFORE_TURN));
             } else {
                 parts(way, lay, turns, strands);
             }
@@ -50,7 +51,8 @@ public record AllOver(int columns, int rows, Map<Lattice.Spot, Bar> bars) {
     private void parts(Way way, Lay lay, Turns turns, List<Path> into) {
         List<Passage> passages = new ArrayList<>(way.passages());
         passages.add(moved(passages.get(0), way.across(), way.down()));
-        List<List<Curve>> legs = Bowed.legs(Lattice.nodes(passages, lay, turns), Bowed.RUN_BEFORE_TURN);
+        List<List<Curve>> legs =
+                Bowed.legs(Lattice.nodes(passages, passages.size() - 1, lay, turns), Bowed.RUN_BEFORE_TURN);
         List<Curve> first = null;
         List<Curve> part = new ArrayList<>();
         for (int i = 0; i < legs.size(); i++) {

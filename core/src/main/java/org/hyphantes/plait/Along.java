@@ -107,6 +107,11 @@ public final class Along implements Lay {
                 .plus(heading.right().times(aside));
     }
 
+    @Override
+    public boolean isBent() {
+        return true;
+    }
+
     private double position(double length) {
         double total = path.length();
         double on = path.closed() && length > total * (1 + 1e-12) ? length - total : length;

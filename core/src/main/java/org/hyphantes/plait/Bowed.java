@@ -17,6 +17,9 @@ final class Bowed {
     /** The same along a plan that is bowed itself. */
     static final double RUN_BOWED = 0.06;
 
+    /** The same where it then bends little by little. */
+    private static final double RUN_EASED = 0.06;
+
     private static final double RUN = 0.1;
     private static final double MUCH = Math.toRadians(25);
     private static final double TOO_MUCH = Math.toRadians(55);
@@ -61,6 +64,9 @@ final class Bowed {
         Point u = !fromTip ? from.heading() : toTip ? way : reflected(to.heading(), way);
         Point v = !toTip ? to.heading() : fromTip ? way : reflected(from.heading(), way);
         double turn = Math.acos(Math.max(-1, Math.min(1, u.dot(v))));
+        if (before == RUN_BEFORE_TURN && eased(curves, from, to)) {
+            return;
+        }
         double run = turn > MUCH && turn < TOO_MUCH ? before : Math.min(RUN, before);
         double distance = p.distance(q);
         Point a = from.kind() == Node.Kind.CROSSING ? p.plus(u.times(run * distance)) : p;
@@ -72,6 +78,24 @@ final class Bowed {
         if (!b.equals(q)) {
             curves.add(new Line(b, q));
         }
+    }
+
+    /** Whether a strand goes from a crossing to a turn, or back, by a way whose curvature grows evenly; that is added then. */
+    private static boolean eased(List<Curve> curves, Node from, Node to) {
+        boolean into = from.kind() == Node.Kind.CROSSING && to.kind() == Node.Kind.TURN;
+        boolean back = from.kind() == Node.Kind.TURN && to.kind() == Node.Kind.CROSSING;
+        if (!into && !back) {
+            return false;
+        }
+        Point u = into ? from.heading() : to.heading().times(-1);
+        Point v = into ? to.heading() : from.heading().times(-1);
+        Point start = into ? from.place() : to.place();
+        Point end = into ? to.place() : from.place();
+        List<Curve> way = Eased.into(start, u, end, v, RUN_EASED * start.distance(end));
+        for (int i = 0; i < way.size(); i++) {
+            curves.add(into ? way.get(i) : way.get(way.size() - 1 - i).reversed());
+        }
+        return !way.isEmpty();
     }
 
     /** A heading mirrored in a way: the other end of the single arc that leaves along it. */

@@ -23,6 +23,12 @@ import org.hyphantes.geometry.Watch;
 public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, Optional<Hollow> hollow) {
     static final double MOST_BENT = Math.toRadians(46);
 
+    /** No turn stays further from its bar or edge, in half cells: where strands are steep they run straight on first. */
+    private static final double MOST_CLEAR = 0.5;
+
+    /** How far from a corner of bars or edges, in half cells, both turns of a strand move that goes round it, so that it is rounder. */
+    private static final double ROUNDER = 0.12;
+
     /** How far back from a bar a tip stays, in half cells. */
     private static final double TIP_BACK = 0.3;
 
@@ -45,9 +51,12 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         if (lay.isBowed() && turns == Turns.ROUNDED) {
             return RoundWays.of(ways, lay, crossings());
         }
-        return ways.stream()
-                .map(way -> Bowed.path(nodes(way, lay, turns), lay.isBowed() ? Bowed.RUN_BOWED : Bowed.RUN_BEFORE_TURN))
+        List<Path> strands = ways.stream()
+                .map(way -> Bowed.path(
+                        nodes(way, way.size(), lay, turns), lay.isBowed() ? Bowed.RUN_BOWED : Bowed.RUN_BEFORE_TURN))
                 .toList();
+        boolean asPlanned = turns == Turns.POINTED || !lay.isBent() || Crossed.as(strands, crossings(), 0);
+        return asPlanned ? strands : RoundWays.of(ways, lay, crossings());
     }
 
     /** The ways of the strands through the plan, each begun at a turn where it has one, so that no crossing falls on its start. */
@@ -171,11 +180,13 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         return turned;
     }
 
-    static List<Node> nodes(List<Passage> way, Lay lay, Turns turns) {
+    static List<Node> nodes(List<Passage> way, int around, Lay lay, Turns turns) {
         List<Node> nodes = new ArrayList<>();
-        for (Passage passage : way) {
+        for (int i = 0; i < way.size(); i++) {
             Watch.ask();
-            nodes.add(node(passage, lay, turns));
+            Passage passage = way.get(i);
+            double moved = moved(way.get((i + around - 1) % around), passage, way.get((i + 1) % around));
+            nodes.add(node(passage, lay, turns, moved));
             bent(nodes, passage, lay);
         }
         return nodes;
@@ -211,7 +222,17 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
         return Math.abs(Math.atan2(here.cross(there), here.dot(there)));
     }
 
-    private static Node node(Passage at, Lay lay, Turns turns) {
+    /** How far (half cells) a turn moves on that comes from a corner, or back where it goes into one. */
+    private static double moved(Passage before, Passage at, Passage next) {
+        if (at.isCrossing()) {
+            return 0;
+        }
+        double on = !before.isCrossing() && before.isLevel() != at.isLevel() ? ROUNDER : 0;
+        double back = !next.isCrossing() && next.isLevel() != at.isLevel() ? ROUNDER : 0;
+        return on - back;
+    }
+
+    private static Node node(Passage at, Lay lay, Turns turns, double moved) {
         int column = at.column();
         int row = at.row();
         Point across = lay.step(column, row, 1, 0);
@@ -241,16 +262,15 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
             return new Node(lay.at(column, row), in.plus(out).unit(), Node.Kind.TURN);
         }
         double clear = shortfall(level ? across.length() : down.length(), level ? down.length() : across.length());
-        Point place = level ? lay.at(column, row - clear * at.down()) : lay.at(column - clear * at.across(), row);
+        Point place = level
+                ? lay.at(column + moved * at.acrossOn(), row - clear * at.down())
+                : lay.at(column - clear * at.across(), row + moved * at.downOn());
         return new Node(place, in.plus(out).unit(), Node.Kind.TURN);
     }
 
-    /**
-     * How far from a bar or an edge, in half cells, the turn of a strand stays that leaves the crossing before it straight and
-     * then bends in one arc.
-     */
+    /** How far from a bar or an edge, in half cells, the turn of a strand stays whose curvature changes least. */
     public static double shortfall(double along, double aside) {
         double bend = Math.atan2(aside, along);
-        return Math.max(0.1, 0.75 * (1 - along / aside * Math.tan(bend / 2)));
+        return Math.max(0.1, Math.min(MOST_CLEAR, 1 - along / aside * Eased.rise(bend)));
     }
 }

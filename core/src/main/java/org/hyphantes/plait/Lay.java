@@ -13,6 +13,11 @@ public interface Lay {
         return false;
     }
 
+    /** Whether the plan follows a line, so that places far apart in it can come near one another. */
+    default boolean isBent() {
+        return false;
+    }
+
     /** The way on the page of a step in the plan from a place, taken over a small stretch on either side. */
     default Point step(double column, double row, double columns, double rows) {
         double small = 1e-4;

@@ -62,21 +62,23 @@ final class RoundWays {
 
     /** How far from its bar, in half cells, a turn stays: half as far as it is wide, within bounds; none at an edge. */
     private double clear(Passage turn) {
-        if (!isAtBar(turn)) {
+        if (!staysClear(turn)) {
             return 0;
         }
         double across = lay.step(turn.column(), turn.row(), 1, 0).length();
         double down = lay.step(turn.column(), turn.row(), 0, 1).length();
         double half = 0.5 * (turn.isLevel() ? across / down : down / across);
-        return Math.max(NEAREST, Math.min(FURTHEST, half));
+        return turn.edge()
+                ? Lattice.shortfall(Math.min(across, down), Math.max(across, down))
+                : Math.max(NEAREST, Math.min(FURTHEST, half));
     }
 
     private double column(Passage at) {
-        return isAtBar(at) && !at.isLevel() ? at.column() - clear(at) * at.across() : at.column();
+        return staysClear(at) && !at.isLevel() ? at.column() - clear(at) * at.across() : at.column();
     }
 
     private double row(Passage at) {
-        return isAtBar(at) && at.isLevel() ? at.row() - clear(at) * at.down() : at.row();
+        return staysClear(at) && at.isLevel() ? at.row() - clear(at) * at.down() : at.row();
     }
 
     /** A place on the way from a spot to the next: straight in the plan, but round where a turn at a bar is at either end of it. */
@@ -86,11 +88,11 @@ final class RoundWays {
         double rows = row(to) - row(from);
         double level = share;
         double upright = share;
-        if (isAtBar(from)) {
+        if (staysClear(from)) {
             double slow = Math.pow(share, ROUNDNESS);
             level = from.isLevel() ? share : slow;
             upright = from.isLevel() ? slow : share;
-        } else if (isAtBar(to)) {
+        } else if (staysClear(to)) {
             double slow = 1 - Math.pow(1 - share, ROUNDNESS);
             level = to.isLevel() ? share : slow;
             upright = to.isLevel() ? slow : share;
@@ -98,7 +100,8 @@ final class RoundWays {
         return lay.at(column(from) + level * columns, row(from) + upright * rows);
     }
 
-    private static boolean isAtBar(Passage at) {
-        return !at.isCrossing() && !at.edge();
+    /** Whether it turns within the plan, or at an edge that does not turn it of itself. */
+    private boolean staysClear(Passage at) {
+        return !at.isCrossing() && !(at.edge() && lay.isBowed());
     }
 }
