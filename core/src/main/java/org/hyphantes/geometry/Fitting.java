@@ -16,6 +16,18 @@ public final class Fitting {
     private static final int CHECKED = 16;
     private static final int DEEPEST = 14;
 
+    /** A step of the handles smaller than this, in tolerances, is the last. */
+    private static final double SETTLED = 0.05;
+
+    /** After so many rounds the distances hardly change any more. */
+    private static final int HOPELESS = 2;
+
+    /** So many tolerances off then, the stretch is too long for one cubic. */
+    private static final double FAR = 40;
+
+    /** A step of a parameter smaller than this is the last: what is left is its square. */
+    private static final double NEAR = 1e-7;
+
     private final SmoothCurve curve;
     private final double tolerance;
     private final List<Cubic> found = new ArrayList<>();
@@ -68,30 +80,17 @@ public final class Fitting {
         }
         for (int round = 0; round < 6; round++) {
             Watch.ask();
-            Cubic now = cubic(start, leaving, a, arriving, b, end);
-            double aa = 0;
-            double ab = 0;
-            double bb = 0;
-            double ra = 0;
-            double rb = 0;
+            Powers now = Powers.of(cubic(start, leaving, a, arriving, b, end));
+            Sums sums = new Sums();
             for (int k = 0; k < INNER; k++) {
-                u[k] = towards(now, target[k], u[k]);
-                Point normal = now.velocity(u[k]).right().unit();
-                double s = 1 - u[k];
-                double da = 3 * u[k] * s * s * leaving.dot(normal);
-                double db = -3 * u[k] * u[k] * s * arriving.dot(normal);
-                double rest = target[k].minus(now.at(u[k])).dot(normal);
-                aa += da * da;
-                ab += da * db;
-                bb += db * db;
-                ra += da * rest;
-                rb += db * rest;
+                u[k] = now.towards(target[k], u[k], 1);
+                sums.add(now, u[k], target[k], leaving, arriving);
             }
-            // A little weight on staying put, so that nearly straight stretches have an answer.
-            double weight = 1e-12 * (aa + bb) + Double.MIN_NORMAL;
-            double det = (aa + weight) * (bb + weight) - ab * ab;
-            double stepA = ((bb + weight) * ra - ab * rb) / det;
-            double stepB = ((aa + weight) * rb - ab * ra) / det;
+            if (round == HOPELESS && sums.worst > FAR * tolerance) {
+                break;
+            }
+            double stepA = sums.step(true);
+            double stepB = sums.step(false);
             if (!(a + stepA > 1e-3 * chord)
                     || !(b + stepB > 1e-3 * chord)
                     || a + stepA > 3 * chord
@@ -100,11 +99,47 @@ public final class Fitting {
             }
             a += stepA;
             b += stepB;
-            if (Math.abs(stepA) + Math.abs(stepB) <= 1e-9 * chord) {
+            // By what is left of a step the distances change by its square.
+            if (Math.abs(stepA) + Math.abs(stepB) <= Math.max(1e-9 * chord, SETTLED * tolerance)) {
                 break;
             }
         }
         return cubic(start, leaving, a, arriving, b, end);
+    }
+
+    /** The least squares of what two handles would have to change by. */
+    private static final class Sums {
+        private double aa;
+        private double ab;
+        private double bb;
+        private double ra;
+        private double rb;
+        private double worst;
+
+        /** Takes in how far from a target, across the cubic, it runs at a parameter. */
+        void add(Powers now, double t, Point target, Point leaving, Point arriving) {
+            double vx = now.velocityX(t);
+            double vy = now.velocityY(t);
+            double speed = Math.sqrt(vx * vx + vy * vy);
+            double nx = -vy / speed;
+            double ny = vx / speed;
+            double da = 3 * t * (1 - t) * (1 - t) * (leaving.x() * nx + leaving.y() * ny);
+            double db = -3 * t * t * (1 - t) * (arriving.x() * nx + arriving.y() * ny);
+            double rest = (target.x() - now.x(t)) * nx + (target.y() - now.y(t)) * ny;
+            aa += da * da;
+            ab += da * db;
+            bb += db * db;
+            ra += da * rest;
+            rb += db * rest;
+            worst = Math.max(worst, Math.abs(rest));
+        }
+
+        double step(boolean first) {
+            // A little weight on staying put, so that nearly straight stretches have an answer.
+            double weight = 1e-12 * (aa + bb) + Double.MIN_NORMAL;
+            double det = (aa + weight) * (bb + weight) - ab * ab;
+            return first ? ((bb + weight) * ra - ab * rb) / det : ((aa + weight) * rb - ab * ra) / det;
+        }
     }
 
     /** The unit heading at an end; where the curve stands still there, that of the way a little further in. */
@@ -124,26 +159,76 @@ public final class Fitting {
         return new Cubic(start, start.plus(leaving.times(a)), end.minus(arriving.times(b)), end);
     }
 
-    private static double towards(Cubic cubic, Point target, double begin) {
-        double u = begin;
-        for (int i = 0; i < 3; i++) {
-            Point off = cubic.at(u).minus(target);
-            Point v = cubic.velocity(u);
-            double bend = v.dot(v) + off.dot(cubic.acceleration(u));
-            if (bend <= 0) {
-                break;
-            }
-            u = Math.max(0, Math.min(1, u - off.dot(v) / bend));
+    /** A cubic by the powers of its parameter, which are quicker to work out at one place after another. */
+    private record Powers(double x0, double x1, double x2, double x3, double y0, double y1, double y2, double y3) {
+        static Powers of(Cubic c) {
+            double x1 = 3 * (c.control1().x() - c.start().x());
+            double y1 = 3 * (c.control1().y() - c.start().y());
+            double x2 = 3 * (c.control2().x() - c.control1().x()) - x1;
+            double y2 = 3 * (c.control2().y() - c.control1().y()) - y1;
+            return new Powers(
+                    c.start().x(),
+                    x1,
+                    x2,
+                    c.end().x() - c.start().x() - x1 - x2,
+                    c.start().y(),
+                    y1,
+                    y2,
+                    c.end().y() - c.start().y() - y1 - y2);
         }
-        return u;
+
+        double x(double u) {
+            return x0 + u * (x1 + u * (x2 + u * x3));
+        }
+
+        double y(double u) {
+            return y0 + u * (y1 + u * (y2 + u * y3));
+        }
+
+        double velocityX(double u) {
+            return x1 + u * (2 * x2 + 3 * u * x3);
+        }
+
+        double velocityY(double u) {
+            return y1 + u * (2 * y2 + 3 * u * y3);
+        }
+
+        /** The parameter of the place nearest to a target, by Newton's method from one near it. */
+        double towards(Point target, double begin, int steps) {
+            double u = begin;
+            for (int i = 0; i < steps; i++) {
+                double offX = x(u) - target.x();
+                double offY = y(u) - target.y();
+                double vx = velocityX(u);
+                double vy = velocityY(u);
+                double bend = vx * vx + vy * vy + offX * (2 * x2 + 6 * u * x3) + offY * (2 * y2 + 6 * u * y3);
+                if (bend <= 0) {
+                    break;
+                }
+                double next = Math.max(0, Math.min(1, u - (offX * vx + offY * vy) / bend));
+                boolean there = Math.abs(next - u) <= NEAR;
+                u = next;
+                if (there) {
+                    break;
+                }
+            }
+            return u;
+        }
     }
 
+    /** How far the cubic strays; no more than that it is too far where it is. The middle and the quarters tell first. */
     private double strays(Cubic cubic, double from, double to) {
         double most = 0;
-        for (int k = 1; k < CHECKED; k++) {
-            double share = (double) k / CHECKED;
-            Point target = curve.at(from + share * (to - from));
-            most = Math.max(most, cubic.at(towards(cubic, target, share)).distance(target));
+        Powers powers = Powers.of(cubic);
+        for (int step = CHECKED / 2; step >= 1; step /= 2) {
+            for (int k = step; k < CHECKED; k += 2 * step) {
+                double share = (double) k / CHECKED;
+                Point target = curve.at(from + share * (to - from));
+                most = Math.max(most, cubic.at(powers.towards(target, share, 3)).distance(target));
+                if (most > tolerance) {
+                    return most;
+                }
+            }
         }
         return most;
     }

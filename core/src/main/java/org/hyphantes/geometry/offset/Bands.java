@@ -29,14 +29,25 @@ public final class Bands {
                     ? List.of(Region.of(Path.closed(Arc.circle(path.start(), profile.widest() / 2, 0))))
                     : List.of();
         }
-        Strips strips = new Strips(OffsetCurves.fittingTolerance(path.box()));
-        if (profile.isEven()) {
-            double half = profile.widest() / 2;
-            strips.along(path, half, corners);
-            strips.along(path, -half, corners);
+        return profile.isEven()
+                ? even(path, profile.widest() / 2, ends, corners)
+                : tapered(path, profile, ends, corners);
+    }
+
+    private static List<Region> even(Path path, double half, Ends ends, Corners corners) {
+        Swept swept = new Swept(path, half, corners);
+        if (path.closed()) {
+            swept.beside(path, half, false);
+            swept.beside(path, -half, false);
         } else {
-            tapered(strips, path, profile, corners);
+            swept.round(path, half, ends, 0);
         }
+        return Booleans.combined(List.of(swept.area()), w -> w.held() > 0);
+    }
+
+    private static List<Region> tapered(Path path, WidthProfile profile, Ends ends, Corners corners) {
+        Strips strips = new Strips(OffsetCurves.fittingTolerance(path.box()));
+        tapered(strips, path, profile, corners);
         if (!path.closed()) {
             Curve first = path.curves().get(0);
             Curve last = path.curves().get(path.size() - 1);

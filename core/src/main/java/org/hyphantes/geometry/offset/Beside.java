@@ -12,6 +12,9 @@ import org.hyphantes.geometry.SmoothCurve;
 
 /** The curves beside one curve, at an even distance or at one that changes with length. */
 final class Beside {
+    /** At a speed below this, in lengths of the curve, its heading is found as a limit. */
+    private static final double STILL = 1e-6;
+
     private Beside() {}
 
     /**
@@ -27,10 +30,15 @@ final class Beside {
     }
 
     private static List<Curve> fitted(Cubic cubic, double distance, double tolerance) {
+        double still = STILL * cubic.hullLength();
         SmoothCurve beside = new SmoothCurve() {
             @Override
             public Point at(double t) {
-                return Beside.at(cubic, t, distance);
+                Point velocity = cubic.velocity(t);
+                double speed = velocity.length();
+                return speed <= still
+                        ? Beside.at(cubic, t, distance)
+                        : cubic.at(t).plus(velocity.right().times(distance / speed));
             }
 
             @Override

@@ -3,7 +3,6 @@ package org.hyphantes.geometry.offset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Joining;
@@ -11,10 +10,10 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
 import org.hyphantes.geometry.plane.Piece;
 import org.hyphantes.geometry.plane.Stretch;
-import org.hyphantes.geometry.plane.Subdivision;
 
 /**
  * Regions grown and shrunk, and lines beside paths, with every loop that meets itself removed.
@@ -32,16 +31,15 @@ public final class OffsetCurves {
 
     /** The region grown by a distance above 0; corners that point outwards are done as told. */
     public static List<Region> outset(Region region, double distance, Corners corners) {
-        return changed(region, distance, corners, true, w -> w.held() > 0);
+        return changed(region, distance, corners, true);
     }
 
     /** The region shrunk by a distance above 0; corners that point inwards are done as told. Empty when nothing is left. */
     public static List<Region> inset(Region region, double distance, Corners corners) {
-        return changed(region, distance, corners, false, w -> w.holds(0) && w.held() == 1);
+        return changed(region, distance, corners, false);
     }
 
-    private static List<Region> changed(
-            Region region, double distance, Corners corners, boolean outwards, Predicate<Subdivision.Windings> wanted) {
+    private static List<Region> changed(Region region, double distance, Corners corners, boolean outwards) {
         if (!(distance > 0) || !Double.isFinite(distance)) {
             throw new IllegalArgumentException("an offset needs a distance above 0, not " + distance);
         }
@@ -55,19 +53,20 @@ public final class OffsetCurves {
                 return List.of(shrunk.get());
             }
         }
-        return rings.orElseGet(() -> swept(region, distance, corners, outwards, wanted));
+        return rings.orElseGet(() -> swept(region, distance, corners, outwards));
     }
 
-    private static List<Region> swept(
-            Region region, double distance, Corners corners, boolean outwards, Predicate<Subdivision.Windings> wanted) {
-        Strips strips = new Strips(fittingTolerance(region.outline().box()));
+    /** What lies beside the borders, and they themselves, is more than the region; shrunk it is what is left of the region without that. */
+    private static List<Region> swept(Region region, double distance, Corners corners, boolean outwards) {
+        Swept swept = new Swept(region.outline(), distance, corners);
         for (Path border : region.borders()) {
             boolean insideRight = border.signedArea() > 0 == (border == region.outline());
-            strips.along(border, insideRight == outwards ? -distance : distance, corners);
+            swept.beside(border, insideRight == outwards ? -distance : distance, false);
         }
-        List<Operand> all = new ArrayList<>(strips.areas());
-        all.add(0, Operand.of(region));
-        return Booleans.combined(all, wanted);
+        List<Path> paths = outwards
+                ? swept.paths()
+                : swept.paths().stream().map(Path::reversed).toList();
+        return Booleans.combined(List.of(new Operand(paths, FillRule.POSITIVE)), w -> w.held() > 0);
     }
 
     /**
@@ -78,32 +77,28 @@ public final class OffsetCurves {
         if (distance == 0 || !Double.isFinite(distance)) {
             throw new IllegalArgumentException("a parallel needs a distance other than 0, not " + distance);
         }
-        Strips strips = new Strips(fittingTolerance(path.box()));
-        strips.along(path, distance, corners);
-        int wanted = strips.far().size();
-        strips.along(path, -distance, corners);
-        if (!path.closed()) {
+        Swept swept = new Swept(path, distance, corners);
+        if (path.closed()) {
+            swept.beside(path, distance, true);
+            swept.beside(path, -distance, false);
+        } else {
             // What lies round the ends is nearer too, though no line beside the path runs there.
-            Curve first = path.curves().get(0);
-            Curve last = path.curves().get(path.size() - 1);
-            strips.cap(first.start(), first.tangent(0).times(-1), Math.abs(distance), Ends.ROUND);
-            strips.cap(last.end(), last.tangent(1), Math.abs(distance), Ends.ROUND);
+            swept.round(path, Math.abs(distance), Ends.ROUND, distance > 0 ? 1 : -1);
         }
-        List<Path> paths = new ArrayList<>();
-        strips.areas().forEach(area -> paths.addAll(area.paths()));
+        List<Path> paths = swept.paths();
         double epsilon = 8 * Tolerance.of(path.box().grown(Math.abs(distance))).distance();
         List<Path> found = new ArrayList<>();
-        for (Piece piece : Booleans.traced(strips.areas(), w -> w.held() > 0)) {
+        for (Piece piece : Booleans.traced(List.of(swept.area()), w -> w.held() > 0)) {
             for (List<Stretch> border : piece.sources()) {
                 List<Stretch> kept = new ArrayList<>();
-                boolean whole = border.stream().allMatch(s -> isFar(strips, s, wanted));
+                boolean whole = border.stream().allMatch(s -> isFar(swept, s));
                 int begin = 0;
-                while (!whole && begin < border.size() && isFar(strips, border.get(begin), wanted)) {
+                while (!whole && begin < border.size() && isFar(swept, border.get(begin))) {
                     begin++;
                 }
                 for (int i = 0; i < border.size(); i++) {
                     Stretch stretch = border.get((begin + i) % border.size());
-                    if (isFar(strips, stretch, wanted)) {
+                    if (isFar(swept, stretch)) {
                         kept.add(stretch);
                     } else {
                         addLine(found, kept, paths, false, epsilon);
@@ -115,8 +110,8 @@ public final class OffsetCurves {
         return found;
     }
 
-    private static boolean isFar(Strips strips, Stretch stretch, int wanted) {
-        return stretch.path() < wanted && strips.far().get(stretch.path())[stretch.curve()];
+    private static boolean isFar(Swept swept, Stretch stretch) {
+        return swept.far().get(stretch.path()).get(stretch.curve());
     }
 
     private static void addLine(

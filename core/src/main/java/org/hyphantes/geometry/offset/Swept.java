@@ -1,0 +1,245 @@
+package org.hyphantes.geometry.offset;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.List;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.FillRule;
+import org.hyphantes.geometry.plane.Operand;
+
+/**
+ * What lies beside paths as one area: the sum of a strip along each curve, a wedge on the outer side of each corner and a cap on each
+ * end, all wound about clockwise. Lines that two of them share are run along both ways and left out, so that what is left is the raw
+ * parallel, joined at inner corners by way of the corner, and round arcs that are too tight by way of their centres. It winds round a
+ * place as often as strips, wedges and caps lie over it; so one subdivision tells what is in any of them. (Sources: winding numbers of
+ * the raw parallel, X. Chen and S. McMains, Polygon offsetting by computing winding numbers, ASME DETC 2005, from memory; that they
+ * count parts, L. Guibas, L. Ramshaw and J. Stolfi, A kinetic framework for computational geometry, FOCS 1983, from memory.)
+ *
+ * <p>A point beside the path has its nearest point on the path, and the way there is square to it or ends at a corner or an end.
+ * So the strips need not reach beyond the centre about which a curve bends: an arc tighter than the distance gives its sector,
+ * and where a cubic bends more tightly than that, the half discs of {@link TightBends}.
+ */
+final class Swept {
+    /** Below this turn (radians) what runs beside two long curves is joined straight across on the inner side too. */
+    private static final double HARDLY = 1e-4;
+
+    /** One curve, or a part of one that bends everywhere less or everywhere more tightly than the distance. */
+    private record Part(Curve curve, boolean isFirst, List<Curve> beside, boolean isBeside, Point from, Point to) {}
+
+    private final double tolerance;
+    private final double nothing;
+    private final Corners corners;
+    private final List<Path> paths = new ArrayList<>();
+    private final List<BitSet> far = new ArrayList<>();
+    private List<Curve> chain = new ArrayList<>();
+    private BitSet told = new BitSet();
+
+    /** @param all what is offset */
+    Swept(Path all, double distance, Corners corners) {
+        this.tolerance = OffsetCurves.fittingTolerance(all.box());
+        this.nothing = Tolerance.of(all.box().grown(Math.abs(distance))).distance();
+        this.corners = corners;
+    }
+
+    /** All that bounds it, each path closed and clockwise. */
+    List<Path> paths() {
+        return paths;
+    }
+
+    /** For each of these paths, which of its curves lie at the full distance beside what was marked. */
+    List<BitSet> far() {
+        return far;
+    }
+
+    Operand area() {
+        return new Operand(paths, FillRule.POSITIVE);
+    }
+
+    /** What lies beside a closed path, the path itself not counted, at a distance to its right-hand side, negative to its left. */
+    void beside(Path path, double distance, boolean marked) {
+        List<Part> parts = parts(path, distance, marked);
+        along(parts, path.curves(), distance, true, marked);
+        turn(distance);
+        close();
+    }
+
+    /** What lies on both sides of an open path, marked on the right-hand side or left-hand side of it, or nowhere for 0. */
+    void round(Path path, double half, Ends ends, int marked) {
+        List<Part> right = parts(path, half, marked > 0);
+        List<Part> left = parts(path, -half, marked < 0);
+        along(left, path.curves(), -half, false, marked < 0);
+        turn(-half);
+        List<Curve> forward = chain;
+        BitSet forwardTold = told;
+        chain = new ArrayList<>();
+        told = new BitSet();
+        along(right, path.curves(), half, false, marked > 0);
+        Curve first = path.curves().get(0);
+        Curve last = path.curves().get(path.size() - 1);
+        cap(first.start(), first.tangent(0), right.get(0).from(), left.get(0).from(), half, ends);
+        for (int i = 0; i < forward.size(); i++) {
+            told.set(chain.size(), forwardTold.get(i));
+            chain.add(forward.get(i));
+        }
+        int n = right.size() - 1;
+        cap(
+                last.end(),
+                last.tangent(1).times(-1),
+                left.get(left.size() - 1).to(),
+                right.get(n).to(),
+                half,
+                ends);
+        close();
+    }
+
+    /** Adds the way from where one side ends over to the other, about an end with the heading into the path. */
+    private void cap(Point at, Point inwards, Point from, Point to, double half, Ends ends) {
+        if (ends == Ends.BUTT) {
+            line(from, to);
+            return;
+        }
+        Point a = at.plus(inwards.right().times(half));
+        Point b = at.minus(inwards.right().times(half));
+        line(from, a);
+        List<Curve> cap = BandOutline.cap(b, a, ends);
+        for (int i = cap.size() - 1; i >= 0; i--) {
+            chain.add(cap.get(i).reversed());
+        }
+        line(b, to);
+    }
+
+    /** Adds what runs beside the parts, from the last to the first, and what joins it at corners. */
+    private void along(List<Part> parts, List<Curve> curves, double distance, boolean closed, boolean marked) {
+        int corner = curves.size();
+        for (int i = parts.size() - 1; i >= 0; i--) {
+            Watch.ask();
+            Part part = parts.get(i);
+            for (int k = part.beside().size() - 1; k >= 0; k--) {
+                told.set(chain.size(), marked && part.isBeside());
+                chain.add(part.beside().get(k).reversed());
+            }
+            Part before = i > 0 ? parts.get(i - 1) : parts.get(parts.size() - 1);
+            if (!part.isFirst()) {
+                line(part.from(), before.to());
+                continue;
+            }
+            corner--;
+            if (corner > 0 || closed) {
+                Curve arriving = curves.get(corner == 0 ? curves.size() - 1 : corner - 1);
+                join(part.from(), before.to(), arriving, curves.get(corner), distance, marked);
+            }
+        }
+    }
+
+    private void join(Point from, Point to, Curve arriving, Curve leaving, double distance, boolean marked) {
+        List<Curve> wedge = Wedge.across(arriving, leaving, distance, corners);
+        if (!wedge.isEmpty()) {
+            line(from, wedge.get(wedge.size() - 1).end());
+            for (int i = wedge.size() - 1; i >= 0; i--) {
+                told.set(chain.size(), marked);
+                chain.add(wedge.get(i).reversed());
+            }
+            line(wedge.get(0).start(), to);
+            return;
+        }
+        Point at = leaving.start();
+        Point u = arriving.tangent(1);
+        Point v = leaving.tangent(0);
+        double turn = Math.atan2(Math.abs(u.cross(v)), u.dot(v));
+        double aside = turn * Math.abs(distance);
+        if (aside <= nothing || turn < HARDLY && aside < 0.1 * Math.min(arriving.length(), leaving.length())) {
+            line(from, to);
+        } else {
+            line(from, at);
+            line(at, to);
+        }
+    }
+
+    private void line(Point from, Point to) {
+        if (from.distance(to) > nothing) {
+            chain.add(new Line(from, to));
+        }
+    }
+
+    /** Turns the chain about where it is anticlockwise: what lies to the left is mirrored. */
+    private void turn(double distance) {
+        if (distance > 0) {
+            return;
+        }
+        int n = chain.size();
+        BitSet turned = new BitSet();
+        for (int i = 0; i < n; i++) {
+            chain.set(i, chain.get(i).reversed());
+            turned.set(n - 1 - i, told.get(i));
+        }
+        Collections.reverse(chain);
+        told = turned;
+    }
+
+    private void close() {
+        if (!chain.isEmpty()) {
+            paths.add(new Path(chain, true));
+            far.add(told);
+        }
+        chain = new ArrayList<>();
+        told = new BitSet();
+    }
+
+    private List<Part> parts(Path path, double distance, boolean marked) {
+        List<Part> parts = new ArrayList<>(path.size());
+        for (Curve curve : path.curves()) {
+            Watch.ask();
+            if (curve instanceof Cubic cubic) {
+                cubic(parts, cubic, distance, marked);
+            } else {
+                part(parts, curve, true, distance);
+            }
+        }
+        return parts;
+    }
+
+    private void part(List<Part> parts, Curve curve, boolean isFirst, double distance) {
+        parts.add(Beside.parallel(curve, distance, tolerance)
+                .map(beside -> new Part(
+                        curve,
+                        isFirst,
+                        beside,
+                        true,
+                        beside.get(0).start(),
+                        beside.get(beside.size() - 1).end()))
+                .orElseGet(() -> {
+                    Point centre = ((Arc) curve).centre();
+                    return new Part(curve, isFirst, List.of(), false, centre, centre);
+                }));
+    }
+
+    private void cubic(List<Part> parts, Cubic cubic, double distance, boolean marked) {
+        double[] cuts = TightBends.cuts(cubic, distance);
+        for (int i = 1; i < cuts.length; i++) {
+            Cubic part = cuts.length == 2 ? cubic : cubic.part(cuts[i - 1], cuts[i]);
+            if (part.curvature(0.5) * distance < 1) {
+                part(parts, part, i == 1, distance);
+                continue;
+            }
+            parts.add(new Part(part, i == 1, List.of(part), false, part.start(), part.end()));
+            double[] turns = part.monotone();
+            for (int k = 1; k < turns.length; k++) {
+                for (Path half : TightBends.halfDiscs(part.part(turns[k - 1], turns[k]), distance)) {
+                    BitSet arc = new BitSet();
+                    boolean clockwise = half.signedArea() > 0;
+                    arc.set(clockwise ? 0 : 1, marked);
+                    paths.add(clockwise ? half : half.reversed());
+                    far.add(arc);
+                }
+            }
+        }
+    }
+}
