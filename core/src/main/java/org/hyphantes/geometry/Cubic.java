@@ -259,15 +259,16 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
     @Override
     public double nearest(Point p) {
         int n = 24;
+        Powers off = Powers.of(this, p);
         double best = 0;
         double least = Double.POSITIVE_INFINITY;
         double before = Double.POSITIVE_INFINITY;
-        double here = distanceSquared(p, 0);
+        double here = off.squared(0);
         for (int i = 0; i <= n; i++) {
-            double after = i == n ? Double.POSITIVE_INFINITY : distanceSquared(p, (i + 1.0) / n);
+            double after = i == n ? Double.POSITIVE_INFINITY : off.squared((i + 1.0) / n);
             if (here <= before && here <= after) {
-                double t = refined(p, Math.max(0, (i - 1.0) / n), Math.min(1, (i + 1.0) / n), (double) i / n);
-                double distance = distanceSquared(p, t);
+                double t = off.least(Math.max(0, (i - 1.0) / n), Math.min(1, (i + 1.0) / n), (double) i / n);
+                double distance = off.squared(t);
                 if (distance < least) {
                     least = distance;
                     best = t;
@@ -277,40 +278,6 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
             here = after;
         }
         return best;
-    }
-
-    private double distanceSquared(Point p, double t) {
-        Point off = at(t).minus(p);
-        return off.dot(off);
-    }
-
-    private double refined(Point p, double from, double to, double begin) {
-        double low = from;
-        double high = to;
-        double t = begin;
-        for (int i = 0; i < 60 && high - low > 1e-15; i++) {
-            Point off = at(t).minus(p);
-            Point v = velocity(t);
-            double slope = off.dot(v);
-            if (slope == 0) {
-                break;
-            }
-            if (slope > 0) {
-                high = t;
-            } else {
-                low = t;
-            }
-            double bend = v.dot(v) + off.dot(acceleration(t));
-            double next = bend > 0 ? t - slope / bend : Double.NaN;
-            next = next > low && next < high
-                    ? next
-                    : slope > 0 && next <= low ? low : slope < 0 && next >= high ? high : (low + high) / 2;
-            if (Math.abs(next - t) <= 1e-16) {
-                break;
-            }
-            t = next;
-        }
-        return t;
     }
 
     @Override

@@ -14,7 +14,7 @@ import java.util.List;
 public final class Fitting {
     private static final int INNER = 5;
     private static final int CHECKED = 16;
-    private static final int DEEPEST = 14;
+    private static final int DEEPEST = 24;
 
     /** A step of the handles smaller than this, in tolerances, is the last. */
     private static final double SETTLED = 0.05;
@@ -24,9 +24,6 @@ public final class Fitting {
 
     /** So many tolerances off then, the stretch is too long for one cubic. */
     private static final double FAR = 40;
-
-    /** A step of a parameter smaller than this is the last: what is left is its square. */
-    private static final double NEAR = 1e-7;
 
     private final SmoothCurve curve;
     private final double tolerance;
@@ -80,10 +77,10 @@ public final class Fitting {
         }
         for (int round = 0; round < 6; round++) {
             Watch.ask();
-            Powers now = Powers.of(cubic(start, leaving, a, arriving, b, end));
+            Powers now = Powers.of(cubic(start, leaving, a, arriving, b, end), Point.ORIGIN);
             Sums sums = new Sums();
             for (int k = 0; k < INNER; k++) {
-                u[k] = now.towards(target[k], u[k], 1);
+                u[k] = now.towards(target[k].x(), target[k].y(), u[k], 1);
                 sums.add(now, u[k], target[k], leaving, arriving);
             }
             if (round == HOPELESS && sums.worst > FAR * tolerance) {
@@ -159,72 +156,18 @@ public final class Fitting {
         return new Cubic(start, start.plus(leaving.times(a)), end.minus(arriving.times(b)), end);
     }
 
-    /** A cubic by the powers of its parameter, which are quicker to work out at one place after another. */
-    private record Powers(double x0, double x1, double x2, double x3, double y0, double y1, double y2, double y3) {
-        static Powers of(Cubic c) {
-            double x1 = 3 * (c.control1().x() - c.start().x());
-            double y1 = 3 * (c.control1().y() - c.start().y());
-            double x2 = 3 * (c.control2().x() - c.control1().x()) - x1;
-            double y2 = 3 * (c.control2().y() - c.control1().y()) - y1;
-            return new Powers(
-                    c.start().x(),
-                    x1,
-                    x2,
-                    c.end().x() - c.start().x() - x1 - x2,
-                    c.start().y(),
-                    y1,
-                    y2,
-                    c.end().y() - c.start().y() - y1 - y2);
-        }
-
-        double x(double u) {
-            return x0 + u * (x1 + u * (x2 + u * x3));
-        }
-
-        double y(double u) {
-            return y0 + u * (y1 + u * (y2 + u * y3));
-        }
-
-        double velocityX(double u) {
-            return x1 + u * (2 * x2 + 3 * u * x3);
-        }
-
-        double velocityY(double u) {
-            return y1 + u * (2 * y2 + 3 * u * y3);
-        }
-
-        /** The parameter of the place nearest to a target, by Newton's method from one near it. */
-        double towards(Point target, double begin, int steps) {
-            double u = begin;
-            for (int i = 0; i < steps; i++) {
-                double offX = x(u) - target.x();
-                double offY = y(u) - target.y();
-                double vx = velocityX(u);
-                double vy = velocityY(u);
-                double bend = vx * vx + vy * vy + offX * (2 * x2 + 6 * u * x3) + offY * (2 * y2 + 6 * u * y3);
-                if (bend <= 0) {
-                    break;
-                }
-                double next = Math.max(0, Math.min(1, u - (offX * vx + offY * vy) / bend));
-                boolean there = Math.abs(next - u) <= NEAR;
-                u = next;
-                if (there) {
-                    break;
-                }
-            }
-            return u;
-        }
-    }
-
     /** How far the cubic strays; no more than that it is too far where it is. The middle and the quarters tell first. */
     private double strays(Cubic cubic, double from, double to) {
         double most = 0;
-        Powers powers = Powers.of(cubic);
+        Powers powers = Powers.of(cubic, Point.ORIGIN);
         for (int step = CHECKED / 2; step >= 1; step /= 2) {
             for (int k = step; k < CHECKED; k += 2 * step) {
                 double share = (double) k / CHECKED;
                 Point target = curve.at(from + share * (to - from));
-                most = Math.max(most, cubic.at(powers.towards(target, share, 3)).distance(target));
+                most = Math.max(
+                        most,
+                        cubic.at(powers.towards(target.x(), target.y(), share, 3))
+                                .distance(target));
                 if (most > tolerance) {
                     return most;
                 }

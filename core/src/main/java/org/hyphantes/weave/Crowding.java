@@ -2,7 +2,9 @@ package org.hyphantes.weave;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
@@ -32,6 +34,7 @@ final class Crowding {
     private final PlaceGrid<Cutting.Fault> told;
     private final BitSet unfit = new BitSet();
     private final List<Cutting.Fault> faults = new ArrayList<>();
+    private final Map<Integer, List<Region>> across = new HashMap<>();
     private final double widest;
 
     Crowding(Projection projection, Reaches reaches) {
@@ -292,13 +295,18 @@ final class Crowding {
                 Math.min(own.from(), at + apart - on.length()), Math.max(own.to(), at + apart + on.length()));
         List<Region> common = new ArrayList<>();
         for (Region one : band(pair.first(), both)) {
-            for (Region other : band(pair.first() ^ 1, reaches.stretch(pair.first() ^ 1))) {
-                for (Region third : band(pair.second() ^ 1, reaches.stretch(pair.second() ^ 1))) {
+            for (Region other : across(pair.first())) {
+                for (Region third : across(pair.second())) {
                     common.addAll(common(List.of(one, other, third)));
                 }
             }
         }
         return common;
+    }
+
+    /** The band that crosses at a passage, as far as it reaches. */
+    private List<Region> across(int passage) {
+        return across.computeIfAbsent(passage ^ 1, other -> band(other, reaches.stretch(other)));
     }
 
     private List<Region> band(int passage, Reaches.Stretch stretch) {

@@ -22,6 +22,7 @@ final class Reaches {
     private final double clearance;
     private final double[] along;
     private final double[] zone;
+    private final Stretch[] stretches;
 
     /** @param firstOver whether each meet's first strand is over */
     Reaches(Projection projection, boolean[] firstOver, double clearance) {
@@ -31,6 +32,7 @@ final class Reaches {
         this.along = new double[2 * projection.meets().size()];
         Arrays.fill(along, Double.NaN);
         this.zone = along.clone();
+        this.stretches = new Stretch[along.length];
     }
 
     /** A stretch of a strand by lengths (mm) along it; on a closed one they may lie beyond its start or its length. */
@@ -85,8 +87,11 @@ final class Reaches {
      */
     Stretch stretch(int passage) {
         Watch.ask();
-        double at = along(passage);
-        return new Stretch(at - reach(passage, -1), at + reach(passage, 1));
+        if (stretches[passage] == null) {
+            double at = along(passage);
+            stretches[passage] = new Stretch(at - reach(passage, -1), at + reach(passage, 1));
+        }
+        return stretches[passage];
     }
 
     /** Whether the strand of a passage ends before its band has come clear of the one that it crosses there. */

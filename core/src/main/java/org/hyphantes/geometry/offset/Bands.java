@@ -35,14 +35,15 @@ public final class Bands {
     }
 
     private static List<Region> even(Path path, double half, Ends ends, Corners corners) {
-        Swept swept = new Swept(path, half, corners);
-        if (path.closed()) {
-            swept.beside(path, half, false);
-            swept.beside(path, -half, false);
-        } else {
-            swept.round(path, half, ends, 0);
-        }
-        return Booleans.combined(List.of(swept.area()), w -> w.held() > 0);
+        return Swept.over(List.of(path), half, corners, ends, swept -> {
+            if (path.closed()) {
+                swept.beside(path, half, false);
+                swept.beside(path, -half, false);
+            } else {
+                swept.round(path, half, ends, 0);
+            }
+            return swept.regions(false);
+        });
     }
 
     private static List<Region> tapered(Path path, WidthProfile profile, Ends ends, Corners corners) {

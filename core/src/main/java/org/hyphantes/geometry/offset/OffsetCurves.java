@@ -7,11 +7,9 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Joining;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
-import org.hyphantes.geometry.plane.Booleans;
-import org.hyphantes.geometry.plane.FillRule;
-import org.hyphantes.geometry.plane.Operand;
 import org.hyphantes.geometry.plane.Piece;
 import org.hyphantes.geometry.plane.Stretch;
 
@@ -47,6 +45,9 @@ public final class OffsetCurves {
                 region,
                 outwards ? distance : -distance,
                 8 * Tolerance.of(region.outline().box()).distance());
+        if (!outwards && isWithin(region.outline(), distance)) {
+            return List.of();
+        }
         if (rings.isEmpty() && !outwards) {
             Optional<Region> shrunk = Shrunk.of(region, distance);
             if (shrunk.isPresent()) {
@@ -56,17 +57,34 @@ public final class OffsetCurves {
         return rings.orElseGet(() -> swept(region, distance, corners, outwards));
     }
 
+    /** Whether an outline lies in a disc of a radius about its middle, so that nothing in it is that far from it. */
+    private static boolean isWithin(Path outline, double radius) {
+        Point middle = outline.box().centre();
+        for (Curve curve : outline.curves()) {
+            double far = curve.as(
+                    line -> line.start().distance(middle),
+                    arc -> arc.centre().distance(middle) + arc.radius(),
+                    cubic -> Math.max(
+                            Math.max(cubic.start().distance(middle), cubic.end().distance(middle)),
+                            Math.max(
+                                    cubic.control1().distance(middle),
+                                    cubic.control2().distance(middle))));
+            if (far > radius) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** What lies beside the borders, and they themselves, is more than the region; shrunk it is what is left of the region without that. */
     private static List<Region> swept(Region region, double distance, Corners corners, boolean outwards) {
-        Swept swept = new Swept(region.outline(), distance, corners);
-        for (Path border : region.borders()) {
-            boolean insideRight = border.signedArea() > 0 == (border == region.outline());
-            swept.beside(border, insideRight == outwards ? -distance : distance, false);
-        }
-        List<Path> paths = outwards
-                ? swept.paths()
-                : swept.paths().stream().map(Path::reversed).toList();
-        return Booleans.combined(List.of(new Operand(paths, FillRule.POSITIVE)), w -> w.held() > 0);
+        return Swept.over(region.borders(), distance, corners, Ends.ROUND, swept -> {
+            for (Path border : region.borders()) {
+                boolean insideRight = border.signedArea() > 0 == (border == region.outline());
+                swept.beside(border, insideRight == outwards ? -distance : distance, false);
+            }
+            return swept.regions(!outwards);
+        });
     }
 
     /**
@@ -77,7 +95,10 @@ public final class OffsetCurves {
         if (distance == 0 || !Double.isFinite(distance)) {
             throw new IllegalArgumentException("a parallel needs a distance other than 0, not " + distance);
         }
-        Swept swept = new Swept(path, distance, corners);
+        return Swept.over(List.of(path), distance, corners, Ends.ROUND, swept -> lines(swept, path, distance));
+    }
+
+    private static List<Path> lines(Swept swept, Path path, double distance) {
         if (path.closed()) {
             swept.beside(path, distance, true);
             swept.beside(path, -distance, false);
@@ -88,8 +109,12 @@ public final class OffsetCurves {
         List<Path> paths = swept.paths();
         double epsilon = 8 * Tolerance.of(path.box().grown(Math.abs(distance))).distance();
         List<Path> found = new ArrayList<>();
-        for (Piece piece : Booleans.traced(List.of(swept.area()), w -> w.held() > 0)) {
-            for (List<Stretch> border : piece.sources()) {
+        for (Piece piece : swept.traced()) {
+            for (int b = 0; b < piece.sources().size(); b++) {
+                List<Stretch> border = piece.sources().get(b);
+                if (swept.isSliver(piece.region().borders().get(b))) {
+                    continue;
+                }
                 List<Stretch> kept = new ArrayList<>();
                 boolean whole = border.stream().allMatch(s -> isFar(swept, s));
                 int begin = 0;

@@ -4,16 +4,20 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Function;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
+import org.hyphantes.geometry.plane.Piece;
 
 /**
  * What lies beside paths as one area: the sum of a strip along each curve, a wedge on the outer side of each corner and a cap on each
@@ -24,16 +28,26 @@ import org.hyphantes.geometry.plane.Operand;
  * count parts, L. Guibas, L. Ramshaw and J. Stolfi, A kinetic framework for computational geometry, FOCS 1983, from memory.)
  *
  * <p>A point beside the path has its nearest point on the path, and the way there is square to it or ends at a corner or an end.
- * So the strips need not reach beyond the centre about which a curve bends: an arc tighter than the distance gives its sector,
- * and where a cubic bends more tightly than that, the half discs of {@link TightBends}.
+ * So the strips need not reach beyond the centre about which a curve bends: an arc tighter than the distance gives its sector.
+ * Where a cubic bends more tightly than that its parallel is folded, and strips count as less than nothing there: by the theory of
+ * Morse what is left winds as often as there are nearest places, less those that are furthest, which is once for each part of the path
+ * near enough. Or half discs ({@link TightBends}) take the place of the strip.
  */
 final class Swept {
     /** Below this turn (radians) what runs beside two long curves is joined straight across on the inner side too. */
     private static final double HARDLY = 1e-4;
 
+    /** How much further (of the distance) it is tried, far below what any cutter tells apart. */
+    private static final double[] MORE = {0, 1e-7, -1e-7, 7e-7};
+
+    /** How many tolerances wide (a share of its length) a border is at most that is a sliver. */
+    private static final double SLIVER = 2;
+
     /** One curve, or a part of one that bends everywhere less or everywhere more tightly than the distance. */
     private record Part(Curve curve, boolean isFirst, List<Curve> beside, boolean isBeside, Point from, Point to) {}
 
+    private final boolean folded;
+    private final double times;
     private final double tolerance;
     private final double nothing;
     private final Corners corners;
@@ -42,11 +56,47 @@ final class Swept {
     private List<Curve> chain = new ArrayList<>();
     private BitSet told = new BitSet();
 
-    /** @param all what is offset */
-    Swept(Path all, double distance, Corners corners) {
+    /**
+     * @param all what is offset
+     * @param folded whether parallels that are folded are taken as they are
+     * @param times what all distances are multiplied by
+     */
+    private Swept(Path all, double distance, Corners corners, boolean folded, double times) {
+        this.times = times;
+        this.folded = folded;
         this.tolerance = OffsetCurves.fittingTolerance(all.box());
         this.nothing = Tolerance.of(all.box().grown(Math.abs(distance))).distance();
         this.corners = corners;
+    }
+
+    /**
+     * What comes of sweeping along paths: first with parallels folded where cubics bend too tightly; if that cannot be resolved, with
+     * discs there, and then a little further or less far. What folds take away nearest places must give: so none are taken where ends or
+     * corners give less than all that is near them, nor of a path that might lie in one disc, which has none.
+     */
+    static <T> T over(List<Path> paths, double distance, Corners corners, Ends ends, Function<Swept, T> work) {
+        boolean curved = false;
+        boolean less = corners.kind() == Corner.BEVELLED;
+        for (Path path : paths) {
+            curved |= path.curves().stream().anyMatch(Cubic.class::isInstance);
+            less |= !path.closed() && ends != Ends.ROUND;
+            less |= Math.max(path.box().width(), path.box().height()) <= 2 * Math.abs(distance);
+        }
+        for (double more : MORE) {
+            for (boolean folded : curved && !less ? new boolean[] {true, false} : new boolean[] {false}) {
+                try {
+                    return work.apply(new Swept(paths.get(0), distance, corners, folded, 1 + more));
+                } catch (IllegalStateException | IllegalArgumentException e) {
+                    // Edges that run almost upon one another, as beside a cusp: done a little otherwise they do not.
+                }
+            }
+        }
+        throw new IllegalStateException("no offset by " + distance + " mm was found here; try it a little larger");
+    }
+
+    /** For each path that bounds it, in the order they are traced in, which of its curves lie at the full distance beside what was marked. */
+    List<BitSet> far() {
+        return far;
     }
 
     /** All that bounds it, each path closed and clockwise. */
@@ -54,17 +104,30 @@ final class Swept {
         return paths;
     }
 
-    /** For each of these paths, which of its curves lie at the full distance beside what was marked. */
-    List<BitSet> far() {
-        return far;
+    /** All of it as regions, or what is left of an area bounded by it when it is taken away from that. */
+    List<Region> regions(boolean left) {
+        List<Path> all = left ? paths.stream().map(Path::reversed).toList() : paths;
+        return Booleans.combined(List.of(new Operand(all, FillRule.POSITIVE)), w -> w.held() > 0).stream()
+                .filter(r -> !isSliver(r.outline()))
+                .map(r -> new Region(
+                        r.outline(),
+                        r.holes().stream().filter(h -> !isSliver(h)).toList()))
+                .toList();
     }
 
-    Operand area() {
-        return new Operand(paths, FillRule.POSITIVE);
+    /** The same with the stretches that each border came from. */
+    List<Piece> traced() {
+        return Booleans.traced(List.of(new Operand(paths, FillRule.POSITIVE)), w -> w.held() > 0);
+    }
+
+    /** Whether a border lies beside a cusp, where both branches of a folded parallel are nearer to one another than they are fitted. */
+    boolean isSliver(Path border) {
+        return folded && Math.abs(border.signedArea()) <= SLIVER * tolerance * border.length();
     }
 
     /** What lies beside a closed path, the path itself not counted, at a distance to its right-hand side, negative to its left. */
-    void beside(Path path, double distance, boolean marked) {
+    void beside(Path path, double wanted, boolean marked) {
+        double distance = wanted * times;
         List<Part> parts = parts(path, distance, marked);
         along(parts, path.curves(), distance, true, marked);
         turn(distance);
@@ -72,7 +135,8 @@ final class Swept {
     }
 
     /** What lies on both sides of an open path, marked on the right-hand side or left-hand side of it, or nowhere for 0. */
-    void round(Path path, double half, Ends ends, int marked) {
+    void round(Path path, double wanted, Ends ends, int marked) {
+        double half = wanted * times;
         List<Part> right = parts(path, half, marked > 0);
         List<Part> left = parts(path, -half, marked < 0);
         along(left, path.curves(), -half, false, marked < 0);
@@ -200,19 +264,19 @@ final class Swept {
             if (curve instanceof Cubic cubic) {
                 cubic(parts, cubic, distance, marked);
             } else {
-                part(parts, curve, true, distance);
+                part(parts, curve, true, distance, true);
             }
         }
         return parts;
     }
 
-    private void part(List<Part> parts, Curve curve, boolean isFirst, double distance) {
+    private void part(List<Part> parts, Curve curve, boolean isFirst, double distance, boolean isBeside) {
         parts.add(Beside.parallel(curve, distance, tolerance)
                 .map(beside -> new Part(
                         curve,
                         isFirst,
                         beside,
-                        true,
+                        isBeside,
                         beside.get(0).start(),
                         beside.get(beside.size() - 1).end()))
                 .orElseGet(() -> {
@@ -226,7 +290,11 @@ final class Swept {
         for (int i = 1; i < cuts.length; i++) {
             Cubic part = cuts.length == 2 ? cubic : cubic.part(cuts[i - 1], cuts[i]);
             if (part.curvature(0.5) * distance < 1) {
-                part(parts, part, i == 1, distance);
+                part(parts, part, i == 1, distance, true);
+                continue;
+            }
+            if (folded) {
+                part(parts, part, i == 1, distance, false);
                 continue;
             }
             parts.add(new Part(part, i == 1, List.of(part), false, part.start(), part.end()));
