@@ -94,10 +94,7 @@ public final class KeyTimes extends Application {
         Design before = Demo.TIDE_RING.design();
         for (int round = 1; round <= 2; round++) {
             for (String file : files) {
-                Platform.runLater(() -> {
-                    desk.lay(before);
-                    frame.documents().load(Path.of(file));
-                });
+                Platform.runLater(() -> frame.documents().load(Path.of(file)));
                 print("while " + Path.of(file).getFileName() + " is opened, " + round, presses(window, KEYS_OF_FILE));
                 for (int i = 0; i < 100 && !on(() -> desk.settledProperty().get()); i++) {
                     Thread.sleep(100);

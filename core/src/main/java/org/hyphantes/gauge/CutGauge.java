@@ -122,7 +122,7 @@ final class CutGauge implements Gauge {
                         snags,
                         State.CHIPPED,
                         "Open line where a cut is wanted: the nearest ends lie " + length + " apart.",
-                        Optional.of(open(design, flaw.amount())));
+                        open(design, flaw.amount()));
             case NARROW -> {
                 double limit = design.making().narrowest().value();
                 Mend mend = set("Widen them to " + Numerals.length(limit, design.unit()), "bridge", limit);
@@ -148,7 +148,7 @@ final class CutGauge implements Gauge {
             case NOTHING ->
                 snagOf(
                         "No pass takes anything of this design.",
-                        examined.artwork().scene().isEmpty() ? Optional.empty() : Optional.of(CutMends.everything()));
+                        examined.artwork().scene().isEmpty() ? Optional.empty() : CutMends.everything(design.job()));
             case CROWDED ->
                 snagOf(
                         "What is to be cut meets more than " + count
@@ -190,10 +190,10 @@ final class CutGauge implements Gauge {
         return design.job().ties().value() > 0 ? Optional.empty() : Optional.of(CutMends.ties(design));
     }
 
-    private static Mend open(Design design, double apart) {
+    private static Optional<Mend> open(Design design, double apart) {
         double least = Math.max(0.1, Math.ceil(apart * 10 - 1e-9) / 10);
         return apart <= CutMends.CLOSABLE && least > design.job().closing().value()
-                ? set("Close it", "closing", least)
-                : CutMends.lines(Pass.Work.SCORE, "Make it a score");
+                ? Optional.of(set("Close it", "closing", least))
+                : CutMends.lines(design.job(), Pass.Work.SCORE, "Make it a score");
     }
 }

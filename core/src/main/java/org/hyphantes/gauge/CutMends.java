@@ -2,6 +2,7 @@ package org.hyphantes.gauge;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.hyphantes.cut.Job;
 import org.hyphantes.cut.Pass;
@@ -40,25 +41,26 @@ final class CutMends {
                 j -> j.with("ties", Amount.of(TIES)).with("tie", Amount.of(width)));
     }
 
-    /** A pass before all others that takes lines. */
-    static Mend lines(Pass.Work work, String offer) {
-        return of(offer, "Lines that bound nothing are scored first.", j -> {
+    /** A pass before all others that takes lines; none where there are as many passes as there may be. */
+    static Optional<Mend> lines(Job job, Pass.Work work, String offer) {
+        return room(job, of(offer, "Lines that bound nothing are scored first.", j -> {
             List<Pass> passes = new ArrayList<>(j.passes());
             passes.add(0, Pass.CUT.doing(work).taking(Pass.Takes.LINES));
-            return j.passing(passes.subList(0, Math.min(passes.size(), Job.MOST_PASSES)));
-        });
+            return j.passing(passes);
+        }));
     }
 
-    /** One more pass, which cuts whatever is left. */
-    static Mend everything() {
-        return of("Cut everything", "The last pass cuts whatever is left.", j -> {
+    /** One more pass, which cuts whatever is left; none where there are as many passes as there may be. */
+    static Optional<Mend> everything(Job job) {
+        return room(job, of("Cut everything", "The last pass cuts whatever is left.", j -> {
             List<Pass> passes = new ArrayList<>(j.passes());
-            if (passes.size() == Job.MOST_PASSES) {
-                passes.remove(passes.size() - 1);
-            }
             passes.add(Pass.CUT);
             return j.passing(passes);
-        });
+        }));
+    }
+
+    private static Optional<Mend> room(Job job, Mend mend) {
+        return job.passes().size() < Job.MOST_PASSES ? Optional.of(mend) : Optional.empty();
     }
 
     /** Lays them a quarter turned where more have room so, else only as many as have. */

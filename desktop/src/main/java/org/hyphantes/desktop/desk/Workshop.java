@@ -19,6 +19,7 @@ import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.machine.CannotRun;

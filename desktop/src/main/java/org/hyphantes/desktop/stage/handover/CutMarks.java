@@ -9,10 +9,10 @@ import org.hyphantes.cut.Pass;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
-import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Tracer;
 import org.hyphantes.desktop.stage.Sheet;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -79,6 +79,7 @@ final class CutMarks {
         if (moves.size() > DoneLayer.MANY) {
             gc.drawImage(layer.get().with(head.share() < 1 ? head.move() : head.move() + 1), 0, 0);
             head(head, upright);
+            strays(replay);
             return;
         }
         fallen(replay, moment);
@@ -95,6 +96,21 @@ final class CutMarks {
         follow(moves, head, false, -1, upright);
         gc.setLineDashes();
         head(head, upright);
+        strays(replay);
+    }
+
+    /** Where the file strays from the design further than it may. */
+    private void strays(Replay replay) {
+        if (replay.strays()) {
+            double px = camera.x(replay.straying().place());
+            double py = camera.y(replay.straying().place());
+            gc.setStroke(palette.madder());
+            gc.setLineWidth(2);
+            gc.strokeOval(px - HEAD, py - HEAD, 2 * HEAD, 2 * HEAD);
+            gc.setFill(palette.madder());
+            gc.setFont(Typefaces.label(12));
+            gc.fillText("strays", px + HEAD + 4, py + 4);
+        }
     }
 
     private void follow(List<Move> moves, Timeline.Head head, boolean working, int pass, Affine upright) {

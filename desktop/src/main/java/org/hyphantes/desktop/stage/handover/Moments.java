@@ -1,8 +1,8 @@
 package org.hyphantes.desktop.stage.handover;
 
 import java.util.Optional;
-import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.desktop.desk.Workshop;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.machine.Move;
 import org.hyphantes.machine.Timeline;
 

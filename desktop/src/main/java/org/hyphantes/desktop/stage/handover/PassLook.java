@@ -3,7 +3,7 @@ package org.hyphantes.desktop.stage.handover;
 import javafx.scene.paint.Color;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.desktop.chrome.Palette;
-import org.hyphantes.desktop.desk.Replay;
+import org.hyphantes.exchange.replay.Replay;
 
 /** How passes are told apart: by colours, and without them by dashes. */
 final class PassLook {

@@ -22,8 +22,8 @@ import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.desktop.desk.Workshop;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.setting.Numerals;
 
 /** The passes of the job with their times: one is chosen by a click, dragged to another place in the order, added and taken out. */

@@ -7,8 +7,8 @@ import javafx.scene.layout.VBox;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.desk.Replay;
 import org.hyphantes.desktop.desk.Workshop;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.machine.Timeline;
 import org.hyphantes.setting.Numerals;
@@ -79,6 +79,7 @@ final class ReadoutCard extends VBox {
         double distance = replay.straying().distance();
         return distance < 0.0005
                 ? "within 0.001 mm of the design"
-                : Numerals.shown(distance, 3) + " mm from the design at worst";
+                : Numerals.shown(distance, 3) + " mm from the design at worst"
+                        + (replay.strays() ? ", which is too far: let it stray less, or choose another format" : "");
     }
 }

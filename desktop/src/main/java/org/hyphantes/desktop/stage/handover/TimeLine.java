@@ -5,7 +5,7 @@ import javafx.scene.text.TextAlignment;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.chrome.Typefaces;
-import org.hyphantes.desktop.desk.Replay;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.machine.Fall;
 import org.hyphantes.machine.Timeline;
 

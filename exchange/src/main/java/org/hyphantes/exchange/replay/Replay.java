@@ -1,4 +1,4 @@
-package org.hyphantes.desktop.desk;
+package org.hyphantes.exchange.replay;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -25,6 +25,8 @@ import org.hyphantes.setting.Numerals;
  * @param passes those of the job that take something, in the order of the file
  */
 public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, List<Fall> falls, Straying straying) {
+    private static final double ROUNDED_OFF = 0.001;
+
     /**
      * Writes what goes out in a format, and reads that again.
      *
@@ -60,6 +62,16 @@ public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, L
     /** How many strokes are cut when what they lie in has fallen out already. */
     public int late() {
         return falls.stream().mapToInt(f -> f.late().size()).sum();
+    }
+
+    /** How far (mm) the file may stray: by what the job allows, and what files round off. */
+    public double allowed() {
+        return job.fine().value() + ROUNDED_OFF;
+    }
+
+    /** Whether it strays further than it may. */
+    public boolean strays() {
+        return straying.distance() > allowed();
     }
 
     /** What is said of it when it has been written: "3 passes, 3 min 57 s, 0.01 mm from the design at worst". */
