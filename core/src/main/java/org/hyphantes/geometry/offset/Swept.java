@@ -3,6 +3,7 @@ package org.hyphantes.geometry.offset;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import org.hyphantes.geometry.Arc;
@@ -39,6 +40,9 @@ final class Swept {
 
     /** How much further (of the distance) it is tried, far below what any cutter tells apart. */
     private static final double[] MORE = {0, 1e-7, -1e-7, 7e-7};
+
+    /** More places of a path than this are not looked at to see how large it is. */
+    private static final int MOST_PLACES = 64;
 
     /** How many tolerances wide (a share of its length) a border is at most that is a sliver. */
     private static final double SLIVER = 2;
@@ -80,7 +84,7 @@ final class Swept {
         for (Path path : paths) {
             curved |= path.curves().stream().anyMatch(Cubic.class::isInstance);
             less |= !path.closed() && ends != Ends.ROUND;
-            less |= Math.max(path.box().width(), path.box().height()) <= 2 * Math.abs(distance);
+            less |= mayLieWithin(path, Math.abs(distance));
         }
         for (double more : MORE) {
             for (boolean folded : curved && !less ? new boolean[] {true, false} : new boolean[] {false}) {
@@ -92,6 +96,36 @@ final class Swept {
             }
         }
         throw new IllegalStateException("no offset by " + distance + " mm was found here; try it a little larger");
+    }
+
+    /**
+     * Whether a path may lie in a disc of a radius: not if it is wider, or if three of its places lie further apart than on a circle of
+     * that radius.
+     */
+    private static boolean mayLieWithin(Path path, double radius) {
+        if (Math.max(path.box().width(), path.box().height()) > 2 * radius) {
+            return false;
+        }
+        List<Point> places = new ArrayList<>();
+        int step = 1 + path.size() / MOST_PLACES;
+        for (int i = 0; i < path.size(); i += step) {
+            places.add(path.curves().get(i).start());
+            places.add(path.curves().get(i).at(0.5));
+        }
+        Point p = furthest(places, path.box().centre());
+        Point q = furthest(places, p);
+        Point r = furthest(places, p.middle(q));
+        double a = q.distance(r);
+        double b = r.distance(p);
+        double c = p.distance(q);
+        boolean acute = a * a + b * b > c * c && b * b + c * c > a * a && c * c + a * a > b * b;
+        double round =
+                acute ? a * b * c / (2 * Math.abs(q.minus(p).cross(r.minus(p)))) : Math.max(a, Math.max(b, c)) / 2;
+        return round <= radius;
+    }
+
+    private static Point furthest(List<Point> places, Point from) {
+        return Collections.max(places, Comparator.comparingDouble(from::distance));
     }
 
     /** For each path that bounds it, in the order they are traced in, which of its curves lie at the full distance beside what was marked. */
