@@ -18,6 +18,11 @@ public final class ProcessorTime implements InternalProfiler {
     private final OperatingSystemMXBean process = (OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean();
     private long before;
 
+    /** The processor time (ns) of this process so far. */
+    static long now() {
+        return ((OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean()).getProcessCpuTime();
+    }
+
     @Override
     public String getDescription() {
         return "processor time of the process";
