@@ -18,6 +18,9 @@ import org.hyphantes.geometry.Region;
  * @param shift how far (mm) its middle is moved from where it would lie
  */
 public record Gradient(Way way, List<Stop> stops, Over over, double axis, Point shift) implements Fill {
+    /** What encloses no more than this share of its box has no centre of gravity to speak of. */
+    private static final double HARDLY = 1e-6;
+
     /** How the colours lie. */
     public enum Way {
         LINEAR,
@@ -120,8 +123,14 @@ public record Gradient(Way way, List<Stop> stops, Over over, double axis, Point 
                 stops);
     }
 
+    /** The centre of gravity; of a strand that crosses itself, which may enclose as much one way about as the other, it may lie anywhere. */
     private static Point centre(Path part) {
-        return part.closed() ? Region.of(part).centroid() : part.box().centre();
+        Box box = part.box();
+        if (!part.closed() || Math.abs(part.signedArea()) <= HARDLY * box.width() * box.height()) {
+            return box.centre();
+        }
+        Point centre = Region.of(part).centroid();
+        return box.contains(centre) ? centre : box.centre();
     }
 
     private static double farthest(Box box, Point from) {

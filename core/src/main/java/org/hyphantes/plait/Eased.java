@@ -14,7 +14,7 @@ import org.hyphantes.geometry.Point;
  * 1992). It is drawn as arcs that follow on one another smoothly.
  *
  * @param turned the angle (radians, with its sign) through which it turns
- * @param slow how much of that is turned while curvature still grows most: 3/2 where it may end as it likes
+ * @param slow the share of the square of the length in it, the rest being that of its cube: 3/2 where it may end as it likes
  */
 record Eased(double turned, double slow) {
     /** Where the end of the turn is free, its curvature does not change there any more. */

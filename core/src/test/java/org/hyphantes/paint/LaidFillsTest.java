@@ -253,4 +253,19 @@ class LaidFillsTest {
         assertThat(Over.textures(over)).containsExactly(dots);
         assertThat(over.get().within()).contains(flat);
     }
+
+    /** A strand like an eight encloses nothing in all, each half the other way about: its gradient runs from end to end of it all the same. */
+    @Test
+    void aStrandThatEnclosesNothingInAllHasItsGradientOverIt() {
+        for (double more : new double[] {0, 1e-13, -1e-13}) {
+            Path eight = Path.closed(
+                    new Arc(new Point(0, -10), 10, Math.PI / 2, 2 * Math.PI),
+                    new Arc(new Point(0, 10 + more), 10 + more, -Math.PI / 2, -2 * Math.PI));
+            for (Gradient.Way way : new Gradient.Way[] {Gradient.Way.LINEAR, Gradient.Way.RADIAL}) {
+                Ramp ramp = (Ramp) gradient(way).laid(eight, Point.ORIGIN, eight.box());
+                assertThat(eight.box().grown(15).contains(ramp.from())).isTrue();
+                assertThat(ramp.from().distance(ramp.to())).isBetween(10.0, 50.0);
+            }
+        }
+    }
 }

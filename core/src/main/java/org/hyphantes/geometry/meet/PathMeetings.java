@@ -1,10 +1,10 @@
 package org.hyphantes.geometry.meet;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.BoxSweep;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -14,7 +14,7 @@ import org.hyphantes.geometry.Watch;
 /**
  * All meetings of a list of paths with one another and with themselves.
  *
- * <p>Curves whose boxes meet are found by sweeping over their left borders; each such pair is met in closed form; meetings
+ * <p>Curves whose boxes meet are found by a sweep ({@link BoxSweep}); each such pair is met in closed form; meetings
  * at the joint of two curves of one path are brought together; then each is told to be a crossing or a touch by the order
  * of the four branches round it.
  */
@@ -70,37 +70,19 @@ public final class PathMeetings {
             }
         }
         CurveMeetings meetings = CurveMeetings.among(curves, tolerance);
-        Integer[] order = new Integer[count];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, (i, j) -> Double.compare(box[i].left(), box[j].left()));
-        int[] active = new int[count];
-        int alive = 0;
-        for (int next : order) {
-            watch.step();
-            meet(path[next], curve[next], path[next], curve[next], CurveMeetings.self(curves.get(next), tolerance));
-            int kept = 0;
-            for (int k = 0; k < alive; k++) {
-                int other = active[k];
-                if (box[other].right() < box[next].left()) {
-                    continue;
-                }
-                active[kept++] = other;
-                if (box[other].top() <= box[next].bottom() && box[next].top() <= box[other].bottom()) {
+        return BoxSweep.over(
+                box,
+                i -> {
                     watch.step();
-                    boolean inOrder =
-                            path[other] < path[next] || path[other] == path[next] && curve[other] < curve[next];
-                    int a = inOrder ? other : next;
-                    int b = inOrder ? next : other;
+                    meet(path[i], curve[i], path[i], curve[i], CurveMeetings.self(curves.get(i), tolerance));
+                },
+                (earlier, later) -> {
+                    watch.step();
+                    int a = Math.min(earlier, later);
+                    int b = Math.max(earlier, later);
                     meet(path[a], curve[a], path[b], curve[b], meetings.of(a, b));
-                }
-            }
-            if (raw.size() > most) {
-                return false;
-            }
-            alive = kept;
-            active[alive++] = next;
-        }
-        return true;
+                    return raw.size() <= most;
+                });
     }
 
     private void meet(int p, int c, int q, int d, List<Meeting> meetings) {

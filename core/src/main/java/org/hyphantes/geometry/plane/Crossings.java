@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.BoxSweep;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
@@ -124,106 +125,18 @@ final class Crossings {
         cuts[curve].add(parameter, vertices.at(place));
     }
 
-    /** From left to right, over strips one below another: each curve is tried with what reaches as far to the right in its own strips. */
     private void sweep() {
-        int n = curves.size();
-        Box[] boxes = new Box[n];
-        Integer[] order = new Integer[n];
-        for (int i = 0; i < n; i++) {
-            boxes[i] = curves.get(i).box().grown(epsilon);
-            order[i] = i;
-        }
-        Arrays.sort(order, (a, b) -> Double.compare(boxes[a].left(), boxes[b].left()));
+        Box[] boxes = new Box[curves.size()];
+        Arrays.setAll(boxes, i -> curves.get(i).box().grown(epsilon));
         Tolerance tolerance = new Tolerance(epsilon);
         CurveMeetings meetings = CurveMeetings.among(curves, tolerance);
-        Strips strips = Strips.of(boxes);
-        for (int next : order) {
+        BoxSweep.over(boxes, i -> cut(i, i, CurveMeetings.self(curves.get(i), tolerance)), (earlier, later) -> {
             Watch.ask();
-            Box box = boxes[next];
-            cut(next, next, CurveMeetings.self(curves.get(next), tolerance));
-            int first = strips.at(box.top());
-            int last = strips.at(box.bottom());
-            for (int strip = first; strip <= last; strip++) {
-                int[] active = strips.active(strip);
-                int alive = strips.alive(strip);
-                int kept = 0;
-                for (int k = 0; k < alive; k++) {
-                    int other = active[k];
-                    Box beside = boxes[other];
-                    if (beside.right() >= box.left()) {
-                        active[kept++] = other;
-                        // In the first strip that both reach over, and in no other.
-                        if (beside.top() <= box.bottom()
-                                && box.top() <= beside.bottom()
-                                && strip == Math.max(first, strips.at(beside.top()))) {
-                            Watch.ask();
-                            int a = Math.min(other, next);
-                            int b = Math.max(other, next);
-                            cut(a, b, meetings.of(a, b));
-                        }
-                    }
-                }
-                strips.keep(strip, kept, next);
-            }
-        }
-    }
-
-    /** Level strips about as high as what lies in them, with the numbers of what a sweep has come upon there. */
-    private static final class Strips {
-        /** With fewer boxes one strip does as well. */
-        private static final int FEW = 64;
-
-        private static final int MOST = 4096;
-
-        private final double top;
-        private final double height;
-        private final int[][] active;
-        private final int[] alive;
-
-        private Strips(double top, double height, int count) {
-            this.top = top;
-            this.height = height;
-            this.active = new int[count][8];
-            this.alive = new int[count];
-        }
-
-        static Strips of(Box[] boxes) {
-            double top = Double.POSITIVE_INFINITY;
-            double bottom = Double.NEGATIVE_INFINITY;
-            double sum = 0;
-            for (Box box : boxes) {
-                top = Math.min(top, box.top());
-                bottom = Math.max(bottom, box.bottom());
-                sum += box.height();
-            }
-            double all = bottom - top;
-            if (boxes.length < FEW || !(sum > 0 && all > 0)) {
-                return new Strips(top, Double.POSITIVE_INFINITY, 1);
-            }
-            int count = (int) Math.max(1, Math.min(MOST, all * boxes.length / (2 * sum)));
-            return new Strips(top, all / count, count);
-        }
-
-        int at(double y) {
-            return (int) Math.max(0, Math.min(active.length - 1, (y - top) / height));
-        }
-
-        int[] active(int strip) {
-            return active[strip];
-        }
-
-        int alive(int strip) {
-            return alive[strip];
-        }
-
-        /** Keeps the first ones of a strip, and adds another. */
-        void keep(int strip, int kept, int next) {
-            if (kept == active[strip].length) {
-                active[strip] = Arrays.copyOf(active[strip], 2 * kept);
-            }
-            active[strip][kept] = next;
-            alive[strip] = kept + 1;
-        }
+            int a = Math.min(earlier, later);
+            int b = Math.max(earlier, later);
+            cut(a, b, meetings.of(a, b));
+            return true;
+        });
     }
 
     private void cut(int a, int b, List<Meeting> meetings) {
