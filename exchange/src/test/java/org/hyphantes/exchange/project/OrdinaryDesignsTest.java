@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
  * a snag says so with its place and a mend. {@code -Dhyphantes.ordinary=N} makes more of them, {@code -Dhyphantes.ordinary.from=K} others.
  */
 class OrdinaryDesignsTest {
-    private static final int DESIGNS = Integer.getInteger("hyphantes.ordinary", 3_000);
+    private static final int DESIGNS = Integer.getInteger("hyphantes.ordinary", 5_000);
     private static final int FROM = Integer.getInteger("hyphantes.ordinary.from", 0);
 
     /** A design is left once its watch has been asked so often: that it can be left at any time is a test by itself. */
