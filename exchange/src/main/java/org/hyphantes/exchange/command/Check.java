@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.hyphantes.cut.Machine;
-import org.hyphantes.cut.Pass;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.format.CannotHandOver;
@@ -76,11 +75,9 @@ final class Check implements Callable<Integer> {
         if (json || csv) {
             throw new IOException("a file for a cutter is told in figures by: hyphantes cut FILE --json");
         }
-        String text = CutterFile.text(file);
         PrintWriter out = spec.commandLine().getOut();
         if (against == null) {
-            double speed = Pass.CUT.speed().value();
-            Timeline timeline = Timeline.of(CutterFile.program(file, text).paced(p -> speed), Machine.HERON_BLADE);
+            Timeline timeline = CutterFile.timeline(file, Machine.HERON_BLADE);
             List<Fall> falls = CutterFile.falls(timeline);
             out.print(CutterFile.lines(timeline, falls));
             out.flush();
@@ -91,8 +88,8 @@ final class Check implements Callable<Integer> {
                     : 0;
         }
         Design design = ProjectFile.open(against);
-        Replay replay =
-                Replay.of(Handout.of(design, new Resolver().resolve(design)), String.valueOf(file.getFileName()), text);
+        Handout handout = Handout.of(design, new Resolver().resolve(design));
+        Replay replay = Replay.of(handout, String.valueOf(file.getFileName()), CutterFile.text(file));
         out.print(CutterFile.lines(replay.timeline(), replay.falls()));
         out.print("strays   " + CutterFile.rounded(replay.straying().distance()) + " mm"
                 + (replay.strays() ? ", further than " + replay.allowed() + " mm: write it again" : "") + "\n");

@@ -10,7 +10,6 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import org.hyphantes.cut.Machine;
-import org.hyphantes.cut.Pass;
 import org.hyphantes.machine.CannotRun;
 import org.hyphantes.machine.Fall;
 import org.hyphantes.machine.Move;
@@ -52,9 +51,7 @@ final class Cut implements Callable<Integer> {
                 .orElseThrow(() -> new IOException("there is no machine " + Quoted.of(machine) + "; there are "
                         + List.of(Machine.values()).stream().map(Machine::word).collect(Collectors.joining(", "))
                         + "."));
-        double speed = Pass.CUT.speed().value();
-        Program program = CutterFile.program(file, CutterFile.text(file)).paced(p -> speed);
-        Timeline timeline = Timeline.of(program, on);
+        Timeline timeline = CutterFile.timeline(file, on);
         List<Fall> falls = CutterFile.falls(timeline);
         spec.commandLine().getOut().print(json ? tree(timeline, falls) + "\n" : CutterFile.lines(timeline, falls));
         return 0;
@@ -72,7 +69,7 @@ final class Cut implements Callable<Integer> {
                 .forEach(
                         p -> passes.addObject().put("name", p).put("seconds", CutterFile.rounded(timeline.seconds(p))));
         tree.put("falls", falls.size());
-        tree.put("late", falls.stream().mapToInt(f -> f.late().size()).sum());
+        tree.put("late", CutterFile.late(falls));
         ArrayNode unread = tree.putArray("unread");
         program.unread().forEach(unread::add);
         return tree.toPrettyString();

@@ -6,6 +6,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.hyphantes.cut.Machine;
+import org.hyphantes.cut.Pass;
 import org.hyphantes.machine.CannotRun;
 import org.hyphantes.machine.Fall;
 import org.hyphantes.machine.Move;
@@ -36,12 +38,18 @@ final class CutterFile {
         return Files.readString(file, StandardCharsets.UTF_8);
     }
 
-    static Program program(Path file, String text) throws IOException, CannotRun {
+    private static Program program(Path file, String text) throws IOException, CannotRun {
         return Readers.of(file.toString())
                 .orElseThrow(() -> new IOException(Quoted.of(file.toString())
                         + " is no file that the machine reads: "
                         + Readers.EACH.stream().map(Readers.Reader::ending).collect(Collectors.joining(", ")) + "."))
                 .read(text);
+    }
+
+    /** How a machine runs a file of which nothing is known but what is in it. */
+    static Timeline timeline(Path file, Machine machine) throws IOException, CannotRun {
+        double speed = Pass.CUT.speed().value();
+        return Timeline.of(program(file, text(file)).paced(p -> speed), machine);
     }
 
     static List<Fall> falls(Timeline timeline) {
