@@ -94,8 +94,8 @@ public record Ringplait(
         return new Lay() {
             @Override
             public Point at(double column, double row) {
-                double share = bowed ? bowed(row) / (rows() - 1) : row / rows();
-                double out = rows() == 1 ? radius.value() : radius.value() * Math.pow(ratio, share);
+                double share = rows() == 1 ? 0 : bowed ? Lay.bowed(row, rows()) : row / rows();
+                double out = radius.value() * Math.pow(ratio, share);
                 return Point.polar(out, 360 * (column - 1) / columns());
             }
 
@@ -104,11 +104,6 @@ public record Ringplait(
                 return bowed;
             }
         };
-    }
-
-    private double bowed(double row) {
-        double last = rows();
-        return row < 1 ? row * row / 2 : row > last - 1 ? last - 1 - (last - row) * (last - row) / 2 : row - 0.5;
     }
 
     @Override

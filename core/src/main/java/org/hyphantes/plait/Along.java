@@ -22,21 +22,24 @@ public final class Along implements Lay {
     private final int columns;
     private final int rows;
     private final double width;
+    private final boolean bowed;
     private final List<Stretch> stretches = new ArrayList<>();
 
-    private Along(Path path, int columns, int rows, double width) {
+    private Along(Path path, int columns, int rows, double width, boolean bowed) {
         this.path = path;
         this.columns = columns;
         this.rows = rows;
         this.width = width;
+        this.bowed = bowed;
     }
 
     /**
      * @param columns the half cells along the path, an even number
      * @param width across the whole plan, in mm
+     * @param turns rounded ones are those of rows that bend level at either edge
      */
-    public static Along of(Path path, int columns, int rows, double width) {
-        Along along = new Along(path, columns, rows, width);
+    public static Along of(Path path, int columns, int rows, double width, Turns turns) {
+        Along along = new Along(path, columns, rows, width, turns == Turns.ROUNDED);
         along.divide();
         return along;
     }
@@ -91,25 +94,37 @@ public final class Along implements Lay {
         for (int i = stretches.size() - 1; i >= 0 && x < stretches.get(i).column(); i--) {
             stretch = stretches.get(Math.max(0, i - 1));
         }
-        double aside = (row / rows - 0.5) * width;
+        double aside = ((bowed ? Lay.bowed(row, rows) : row / rows) - 0.5) * width;
         double share = (x - stretch.column()) / stretch.columns();
         double along =
                 aside * stretch.before() + share * (stretch.length() - aside * (stretch.before() + stretch.after()));
-        // Beyond the ends of a stretch, outside a corner, the plan runs straight on.
-        double within = Math.max(0, Math.min(stretch.length(), along));
         // A corner is taken as its number, so that rounding does not put an end of a stretch onto the next.
+        double within = Math.max(0, Math.min(stretch.length(), along));
         double position = along <= 0
                 ? stretch.corner()
                 : along >= stretch.length() ? stretch.nextCorner() : position(stretch.from() + along);
         Point heading = along >= stretch.length() ? path.arrival(position) : path.tangent(position);
         return path.at(position)
-                .plus(heading.times(along - within))
-                .plus(heading.right().times(aside));
+                .plus(beside(heading, along - within, aside, along <= 0 ? stretch.before() : stretch.after()));
+    }
+
+    /**
+     * The way from a place of the line to one beside it. Beyond the ends of a stretch, outside a corner, the plan goes round the corner:
+     * straight on where tips are wanted, as far as the mitre, else by an arc.
+     */
+    private Point beside(Point heading, double beyond, double aside, double half) {
+        if (!bowed || beyond == 0 || half == 0) {
+            return heading.times(beyond).plus(heading.right().times(aside));
+        }
+        double round = Math.atan(half) * beyond / (aside * half);
+        return heading.times(Math.sin(round))
+                .plus(heading.right().times(Math.cos(round)))
+                .times(aside);
     }
 
     @Override
-    public boolean isBent() {
-        return true;
+    public boolean isBowed() {
+        return bowed;
     }
 
     private double position(double length) {

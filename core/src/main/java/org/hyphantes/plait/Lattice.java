@@ -55,8 +55,7 @@ public record Lattice(int columns, int rows, boolean ring, Map<Spot, Bar> bars, 
                 .map(way -> Bowed.path(
                         nodes(way, way.size(), lay, turns), lay.isBowed() ? Bowed.RUN_BOWED : Bowed.RUN_BEFORE_TURN))
                 .toList();
-        boolean asPlanned = turns == Turns.POINTED || !lay.isBent() || Crossed.as(strands, crossings(), 0);
-        return asPlanned ? strands : RoundWays.of(ways, lay, crossings());
+        return strands;
     }
 
     /** The ways of the strands through the plan, each begun at a turn where it has one, so that no crossing falls on its start. */

@@ -13,9 +13,15 @@ public interface Lay {
         return false;
     }
 
-    /** Whether the plan follows a line, so that places far apart in it can come near one another. */
-    default boolean isBent() {
-        return false;
+    /**
+     * Where a row of such a plan lies, from 0 at the first edge to 1 at the other: level over the last half cell on either.
+     *
+     * @param rows at least 2
+     */
+    static double bowed(double row, int rows) {
+        double bowed =
+                row < 1 ? row * row / 2 : row > rows - 1 ? rows - 1 - (rows - row) * (rows - row) / 2 : row - 0.5;
+        return bowed / (rows - 1);
     }
 
     /** The way on the page of a step in the plan from a place, taken over a small stretch on either side. */

@@ -102,6 +102,6 @@ final class RoundWays {
 
     /** Whether it turns within the plan, or at an edge that does not turn it of itself. */
     private boolean staysClear(Passage at) {
-        return !at.isCrossing() && !(at.edge() && lay.isBowed());
+        return !at.isCrossing() && !(at.edge() && at.isLevel() && lay.isBowed());
     }
 }

@@ -15,12 +15,17 @@ import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
 
 /**
- * Lays a plait along lines in their stead: round a closed one, mitred at its corners; along an open one with its ends closed, for
+ * Lays a plait along lines in their stead: round a closed one, round its corners; along an open one with its ends closed, for
  * which the leads are made even in number.
  */
 public record Braid(String lines, Amount leads, Amount bights, Amount width, Turns turns) implements Treatment {
     public static final Braid STARTING =
             new Braid(Surroundings.EVERY_LINE, Amount.of(3), Amount.of(16), Amount.of(20), Turns.ROUNDED);
+
+    private static final int MOST_BIGHTS = 1000;
+
+    /** A braid is no wider than this share of its line. */
+    private static final double MOST_WIDE = 10;
 
     private static final Schema<Braid> SCHEMA = new Schema<>(
                     Braid.class,
@@ -29,10 +34,10 @@ public record Braid(String lines, Amount leads, Amount bights, Amount width, Tur
                     List.of(
                             Setting.of(Braid.class, "lines", new Kind.Figure("every line", true)),
                             Setting.of(Braid.class, "leads", new Kind.Count(2, 60)),
-                            Setting.of(Braid.class, "bights", new Kind.Count(2, 1000)),
+                            Setting.of(Braid.class, "bights", new Kind.Count(2, MOST_BIGHTS)),
                             Setting.of(Braid.class, "width", new Kind.Length(0.01, 1e5)),
                             Setting.of(Braid.class, "turns")))
-            .because("A plait in the stead of a line, mitred at its corners: braided frames and rims.");
+            .because("A plait in the stead of a line, led round its corners: braided frames and rims.");
 
     @Override
     public Schema<Braid> schema() {
@@ -69,11 +74,23 @@ public record Braid(String lines, Amount leads, Amount bights, Amount width, Tur
         return work.withLines(lines);
     }
 
+    /**
+     * This braid of a width and of so many bights along a line that its strands cross squarely: a round width, at most a tenth of the line.
+     *
+     * @param length of the line, in mm, above 0
+     */
+    public Braid along(double length) {
+        double wide = Math.min(width.value(), Fitting.rounded(length / MOST_WIDE));
+        double row = wide / (leads.value() - 1);
+        double many = Math.max(2, Math.min(MOST_BIGHTS, Math.rint(length / row / 2)));
+        return new Braid(lines, leads, Amount.of(many), Amount.of(wide), turns);
+    }
+
     private List<Path> strands(Path path) {
         int wanted = (int) leads.value();
         int rows = path.closed() ? wanted : wanted + wanted % 2;
         int columns = 2 * (int) bights.value();
-        Along lay = Along.of(path, columns, rows, width.value());
+        Along lay = Along.of(path, columns, rows, width.value(), turns);
         return new Lattice(columns, rows, path.closed(), Map.of(), Optional.empty()).strands(lay, turns);
     }
 

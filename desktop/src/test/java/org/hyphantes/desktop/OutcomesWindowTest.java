@@ -14,6 +14,7 @@ import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.treatment.Braid;
 import org.hyphantes.treatment.Laid;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -48,6 +49,7 @@ class OutcomesWindowTest extends OutcomeFixture {
         pieces.put("a tapering vine with leaves on stems in turn", this::aTaperingVineWithLeavesOnStemsInTurn);
         pieces.put("a disc with twenty four lines one strand each", this::aDiscWithTwentyFourLinesOneStrandEach);
         pieces.put("a hexagon not turned and forty eight sectors", this::aHexagonNotTurnedAndFortyEightSectors);
+        pieces.put("a rim braided squarely", this::aRimBraidedSquarely);
         pieces.put("a slotted lens leaf", this::aSlottedLensLeaf);
         pieces.put(
                 "a mark of nested circles and bars on a net all one wide",
@@ -90,6 +92,17 @@ class OutcomesWindowTest extends OutcomeFixture {
         assertThat(made().crossings()).hasSize(9);
         whole();
         in(12);
+    }
+
+    /** A braid named alone has so many bights that its strands cross squarely on the line that is there. */
+    private void aRimBraidedSquarely() {
+        words("circle 60", "braid", "band 3", "interlace");
+        double bights = made().crossings().size() / 2.0;
+        assertThat(desk.root().last(Braid.class).orElseThrow().treatment())
+                .isEqualTo(Braid.STARTING.along(120 * Math.PI));
+        assertThat(bights).isEqualTo(19);
+        whole();
+        in(5);
     }
 
     private void twoCirclesAndFourLinesWoven() {

@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.act;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Figure;
 import org.hyphantes.design.Group;
@@ -21,6 +22,7 @@ import org.hyphantes.plait.Sides;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Braid;
 import org.hyphantes.treatment.ColouredBy;
 import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.Fitting;
@@ -45,7 +47,7 @@ final class Beginning {
         this.desk = desk;
     }
 
-    /** A band that keeps the grounds whole, a clearance of a tenth of the band, pieces coloured by their rings; what has been given numbers stays as it is. */
+    /** A band that keeps the grounds whole, a clearance of a tenth of the band, a braid that crosses squarely, pieces coloured by their rings; what has been given numbers stays as it is. */
     Treatment fitted(Treatment starting) {
         if (starting.equals(Band.STARTING)) {
             return band();
@@ -56,6 +58,9 @@ final class Beginning {
                     .map(s -> (Treatment) Interlace.STARTING.withClearance(
                             Fitting.clearance(((Band) s.treatment()).width().value())))
                     .orElse(starting);
+        }
+        if (starting.equals(Braid.STARTING)) {
+            return longest().isPresent() ? Braid.STARTING.along(longest().getAsDouble()) : starting;
         }
         if (starting instanceof Repeat repeat && repeat.width().equals(Repeat.STARTING.width())) {
             return celled(repeat);
@@ -74,6 +79,17 @@ final class Beginning {
             return colouring.withBy(ColouredBy.RING);
         }
         return starting;
+    }
+
+    /** How long the longest line drawn is, in mm. */
+    private OptionalDouble longest() {
+        Resolved resolved = desk.resolved();
+        return resolved == null
+                ? OptionalDouble.empty()
+                : resolved.setOut().spread().lines().stream()
+                        .mapToDouble(l -> l.path().length())
+                        .filter(l -> l > 0)
+                        .max();
     }
 
     /** A repeat whose cells have room for what is drawn, in each of their places. */
