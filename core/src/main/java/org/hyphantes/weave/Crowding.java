@@ -37,7 +37,8 @@ final class Crowding {
     private final Map<Integer, List<Region>> across = new HashMap<>();
     private final double widest;
 
-    Crowding(Projection projection, Reaches reaches) {
+    /** @param count of how many strands, from the first on, faults are to be told */
+    Crowding(Projection projection, Reaches reaches, int count) {
         this.projection = projection;
         this.reaches = reaches;
         this.widest =
@@ -47,7 +48,8 @@ final class Crowding {
         corners();
         for (Pair pair : pairs()) {
             together(pair);
-            if (pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
+            boolean told = projection.strand(pair.first()) < count;
+            if (told && pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
                 crowd(pair);
             }
         }

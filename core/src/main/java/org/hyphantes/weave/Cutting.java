@@ -26,6 +26,7 @@ final class Cutting {
     private final Projection projection;
     private final double clearance;
     private final boolean shaded;
+    private final int count;
     private final List<SharedOut.Pending> pending = new ArrayList<>();
 
     private final Reaches reaches;
@@ -48,12 +49,13 @@ final class Cutting {
         }
     }
 
-    private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded) {
+    private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded, int count) {
         this.projection = projection;
         this.clearance = clearance;
         this.shaded = shaded;
+        this.count = count;
         this.reaches = new Reaches(projection, firstOver, clearance);
-        Crowding crowding = new Crowding(projection, reaches);
+        Crowding crowding = new Crowding(projection, reaches, count);
         this.unfit = crowding.unfit();
         faults.addAll(crowding.faults());
     }
@@ -75,12 +77,12 @@ final class Cutting {
     /** @param count how many strands, from the first on, are to be cut; the others only lie over and under them */
     static Result of(
             Projection projection, boolean[] firstOver, double clearance, boolean shaded, int count, Watch watch) {
-        Cutting cutting = new Cutting(projection, firstOver, clearance, shaded);
+        Cutting cutting = new Cutting(projection, firstOver, clearance, shaded, count);
         for (Strand strand : projection.strands()) {
             watch.step();
             cutting.edges.add(StrandEdges.of(strand, clearance));
         }
-        // Where bands are crowded those about share the place, so that their courses are needed too.
+        // Where bands are crowded those about share the place, so that it counts where their courses end.
         for (int s = 0; s < projection.strands().size(); s++) {
             watch.step();
             if (s < count || projection.passes(s, cutting.unfit)) {
@@ -318,12 +320,16 @@ final class Cutting {
                 projection,
                 reaches,
                 pending.stream().map(SharedOut.Pending::wanted).toList(),
+                count,
                 List.copyOf(courses));
         SharedOut made = new SharedOut(projection, reaches, edges, shaded);
         for (int i = 0; i < shared.size(); i++) {
             SharedOut.Pending course = pending.get(i);
             Sharing.Shared got = shared.get(i);
             int s = course.wanted().strand();
+            if (s >= count) {
+                continue;
+            }
             Path path = projection.strands().get(s).path();
             if (!got.room() || !got.isCut()) {
                 Point place = got.pieces().isEmpty()

@@ -24,7 +24,7 @@ final class Elements {
     private final Map<Pair, List<Integer>> meets = new HashMap<>();
     private final Map<Pair, Integer> known = new HashMap<>();
 
-    /** @param courses the number of a course by its strand and the passage that it comes from, absent for one that is not shared out */
+    /** @param courses the number of a course by its strand and the passage that it comes from, absent for one that is cut already */
     Elements(Projection projection, Reaches reaches, Map<List<Integer>, Integer> courses) {
         this.projection = projection;
         this.reaches = reaches;
@@ -116,7 +116,7 @@ final class Elements {
     }
 
     private static int course(int s, int from, Map<List<Integer>, Integer> courses) {
-        return courses.getOrDefault(List.of(s, from), -1);
+        return courses.getOrDefault(List.of(s, from), Element.CUT);
     }
 
     private void add(int s, double from, double to, int course) {

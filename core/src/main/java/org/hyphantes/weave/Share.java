@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Pair;
@@ -25,11 +26,12 @@ final class Share {
     private final Elements elements;
     private final List<Element> all = new ArrayList<>();
     private final List<Integer> numbers;
-    private final boolean clear;
     private final Subdivision plane;
-    private final int elementOperands;
+    private final int[] bands;
+    private final int[] clearances;
     private final Map<Integer, List<Integer>> drawn = new HashMap<>();
-    private final int[] operandOf;
+    private final int[] elementOf;
+    private final int[] bandOf;
     private final List<BitSet> holding = new ArrayList<>();
     private final int[] owner;
     private final int[] held;
@@ -38,28 +40,32 @@ final class Share {
     private final Map<Integer, Integer> joined = new HashMap<>();
 
     /**
-     * @param numbers of the elements
+     * @param about the elements
      * @param cut the courses that are cut already, beyond which an element of theirs covers nothing
      * @throws IllegalStateException if they cannot be subdivided
      */
-    Share(Projection projection, Reaches reaches, Elements elements, List<Integer> numbers, List<Course> cut) {
+    Share(Projection projection, Reaches reaches, Elements elements, Neighbourhood about, List<Course> cut) {
         this.elements = elements;
-        this.numbers = numbers;
-        this.clear = reaches.clearance() > 0;
+        this.numbers = about.elements();
+        this.bands = new int[numbers.size()];
+        this.clearances = new int[numbers.size()];
         List<Operand> operands = new ArrayList<>();
-        for (int e : numbers) {
+        for (int k = 0; k < bands.length; k++) {
             Watch.ask();
-            all.add(elements.all().get(e));
-            operands.add(Operand.all(band(projection, reaches, elements.all().get(e), 0)));
+            Element e = elements.all().get(numbers.get(k));
+            all.add(k < about.own() ? e : e.asOver());
+            bands[k] = operands.size();
+            operands.add(Operand.all(band(projection, reaches, e, 0)));
+            boolean clear = reaches.clearance() > 0 && about.clear().get(numbers.get(k));
+            clearances[k] = clear ? operands.size() : -1;
             if (clear) {
-                operands.add(
-                        Operand.all(band(projection, reaches, elements.all().get(e), reaches.clearance())));
+                operands.add(Operand.all(band(projection, reaches, e, reaches.clearance())));
             }
         }
-        this.elementOperands = operands.size();
         drawn(projection, cut, operands);
         this.plane = Booleans.subdivision(operands);
-        this.operandOf = operandOf(operands);
+        this.elementOf = elementOf(operands.size());
+        this.bandOf = bandOf(operands);
         this.held = plane.labels(w -> {
             holding.add(w.holding());
             return holding.size() - 1;
@@ -70,51 +76,57 @@ final class Share {
             owner[f] = known.computeIfAbsent(covering(f), this::top);
         }
         neighbours();
-        if (clear) {
-            clearances();
-        }
+        clearances();
         seams();
     }
 
     /** Lays courses that are cut already beside their elements. Beside cubics they run a little otherwise, and are left out. */
     private void drawn(Projection projection, List<Course> cut, List<Operand> operands) {
-        BitSet strands = new BitSet();
-        Box about = null;
+        Map<Integer, List<Box>> boxes = new HashMap<>();
         for (Element e : all) {
             Strand strand = projection.strands().get(e.strand());
-            Box box = Reaches.part(strand.path(), new Reaches.Stretch(e.from(), e.to()))
-                    .box();
-            about = about == null ? box : about.with(box);
-            if (e.course() < 0
+            if (e.course() == Element.CUT
                     && strand.band().widths().isEven()
                     && strand.path().curves().stream().noneMatch(Cubic.class::isInstance)) {
-                strands.set(e.strand());
+                boxes.computeIfAbsent(e.strand(), s -> new ArrayList<>())
+                        .add(Reaches.part(strand.path(), new Reaches.Stretch(e.from(), e.to()))
+                                .box());
             }
         }
         for (Course course : cut) {
-            if (strands.get(course.strand()) && course.region().outline().box().meets(about)) {
-                drawn.computeIfAbsent(course.strand(), s -> new ArrayList<>()).add(operands.size());
-                operands.add(Operand.of(course.region()));
+            if (boxes.containsKey(course.strand())) {
+                List<Integer> own = drawn.computeIfAbsent(course.strand(), s -> new ArrayList<>());
+                Box box = course.region().outline().box();
+                if (boxes.get(course.strand()).stream().anyMatch(box::meets)) {
+                    own.add(operands.size());
+                    operands.add(Operand.of(course.region()));
+                }
             }
         }
     }
 
-    /** Whether an element covers a face of a set of operands: by its band, and by the course that is drawn of it if it is cut already. */
+    /** Whether an element covers a face of a set of operands that its band is in: by the course that is drawn of it if it is cut already. */
     private boolean covers(int k, BitSet set) {
         Element e = all.get(k);
-        List<Integer> courses = e.course() >= 0 ? null : drawn.get(e.strand());
-        return set.get(clear ? 2 * k : k)
-                && (courses == null || courses.stream().anyMatch(set::get));
+        List<Integer> courses = e.course() != Element.CUT ? null : drawn.get(e.strand());
+        return courses == null || courses.stream().anyMatch(set::get);
     }
 
-    private static int[] operandOf(List<Operand> operands) {
-        List<Integer> of = new ArrayList<>();
-        for (int o = 0; o < operands.size(); o++) {
-            for (int i = 0; i < operands.get(o).paths().size(); i++) {
-                of.add(o);
-            }
+    /** For each operand the element whose band it is, -1 for others. */
+    private int[] elementOf(int operands) {
+        int[] elementOf = new int[operands];
+        Arrays.fill(elementOf, -1);
+        for (int k = 0; k < bands.length; k++) {
+            elementOf[bands[k]] = k;
         }
-        return of.stream().mapToInt(Integer::intValue).toArray();
+        return elementOf;
+    }
+
+    /** For each path the element whose band it bounds, -1 for others. */
+    private int[] bandOf(List<Operand> operands) {
+        return IntStream.range(0, operands.size())
+                .flatMap(o -> operands.get(o).paths().stream().mapToInt(p -> elementOf[o]))
+                .toArray();
     }
 
     /** The band of an element, widened by so much. */
@@ -126,9 +138,9 @@ final class Share {
     private BitSet covering(int face) {
         BitSet covering = new BitSet();
         BitSet set = holding.get(held[face]);
-        for (int o = set.nextSetBit(0); o >= 0 && o < elementOperands; o = set.nextSetBit(o + 1)) {
-            int k = clear ? o / 2 : o;
-            if ((!clear || o % 2 == 0) && covers(k, set)) {
+        for (int o = set.nextSetBit(0); o >= 0; o = set.nextSetBit(o + 1)) {
+            int k = elementOf[o];
+            if (k >= 0 && covers(k, set)) {
                 covering.set(k);
             }
         }
@@ -137,7 +149,7 @@ final class Share {
 
     private boolean isInClearance(int k, int face) {
         BitSet set = holding.get(held[face]);
-        return set.get(2 * k + 1) && !set.get(2 * k);
+        return clearances[k] >= 0 && set.get(clearances[k]) && !set.get(bands[k]);
     }
 
     private int over(int k, int l) {
@@ -217,9 +229,9 @@ final class Share {
         List<long[]> next = new ArrayList<>();
         for (boolean seen : new boolean[] {true, false}) {
             plane.sides((path, right, leftFace) -> {
-                if (operandOf[path] % 2 == 0 && operandOf[path] < elementOperands) {
-                    int k = operandOf[path] / 2;
-                    boolean onRight = holding.get(held[right]).get(2 * k);
+                int k = bandOf[path];
+                if (k >= 0 && clearances[k] >= 0) {
+                    boolean onRight = holding.get(held[right]).get(bands[k]);
                     int within = onRight ? right : leftFace;
                     int without = onRight ? leftFace : right;
                     if (isInClearance(k, without) && owner[within] == k == seen) {

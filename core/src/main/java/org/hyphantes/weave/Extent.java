@@ -1,0 +1,73 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
+
+/**
+ * Small boxes along an element that its band, widened by the clearance, does not leave.
+ *
+ * @param whole the box round all of them
+ */
+record Extent(Box whole, List<Box> parts) {
+    /** Corners of a band lie no further off than so many widths from its centre line, as far as sharing goes. */
+    private static final double FAR = 1.5;
+
+    /** A box is about so many widths long, where the curves of the strand are not shorter. */
+    private static final double LONG = 1.5;
+
+    private static final int MOST_PARTS = 32;
+
+    /** The cosine of a turn that is no corner. */
+    private static final double STRAIGHT = 1 - 1e-6;
+
+    /** More than any rounding of an offset, as a share of the width. */
+    private static final double ROUNDING = 1e-3;
+
+    static Extent of(Strand strand, Element e, double clearance) {
+        double width = strand.width();
+        Path path = Reaches.part(strand.path(), new Reaches.Stretch(e.from(), e.to()));
+        double beside = (isPlain(strand, e, path) ? 0.5 + ROUNDING : FAR) * width + clearance;
+        List<Box> parts = new ArrayList<>();
+        for (Curve curve : path.curves()) {
+            int count = (int) Math.max(1, Math.min(MOST_PARTS, curve.length() / (LONG * width)));
+            for (int i = 0; i < count; i++) {
+                Curve part = count == 1 ? curve : curve.part((double) i / count, (i + 1.0) / count);
+                parts.add(part.box().grown(beside));
+            }
+        }
+        return new Extent(Box.round(parts), List.copyOf(parts));
+    }
+
+    /** Whether nothing of a band lies further off than half its width: it has no corner and no end of the strand. */
+    private static boolean isPlain(Strand strand, Element e, Path path) {
+        if (!strand.path().closed()
+                && (e.from() <= 1e-9 || e.to() >= strand.path().length() - 1e-9)) {
+            return false;
+        }
+        for (int i = 1; i < path.size(); i++) {
+            if (path.arrival(i).dot(path.tangent(i)) < STRAIGHT) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    boolean meets(Extent other) {
+        if (!whole.meets(other.whole)) {
+            return false;
+        }
+        for (Box one : parts) {
+            if (one.meets(other.whole)) {
+                for (Box two : other.parts) {
+                    if (one.meets(two)) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+}
