@@ -35,6 +35,7 @@ final class Crowding {
     private final BitSet unfit = new BitSet();
     private final List<Cutting.Fault> faults = new ArrayList<>();
     private final Map<Integer, List<Region>> across = new HashMap<>();
+    private final Map<Integer, Extent> extents = new HashMap<>();
     private final double widest;
 
     /** @param count of how many strands, from the first on, faults are to be told */
@@ -296,6 +297,9 @@ final class Crowding {
         Reaches.Stretch both = new Reaches.Stretch(
                 Math.min(own.from(), at + apart - on.length()), Math.max(own.to(), at + apart + on.length()));
         List<Region> common = new ArrayList<>();
+        if (!Extent.meet(extent(pair.first(), both), beside(pair.first()), beside(pair.second()))) {
+            return common;
+        }
         for (Region one : band(pair.first(), both)) {
             for (Region other : across(pair.first())) {
                 for (Region third : across(pair.second())) {
@@ -309,6 +313,14 @@ final class Crowding {
     /** The band that crosses at a passage, as far as it reaches. */
     private List<Region> across(int passage) {
         return across.computeIfAbsent(passage ^ 1, other -> band(other, reaches.stretch(other)));
+    }
+
+    private Extent beside(int passage) {
+        return extents.computeIfAbsent(passage ^ 1, other -> extent(other, reaches.stretch(other)));
+    }
+
+    private Extent extent(int passage, Reaches.Stretch stretch) {
+        return Extent.of(projection.strands().get(projection.strand(passage)), stretch, 0);
     }
 
     private List<Region> band(int passage, Reaches.Stretch stretch) {

@@ -7,7 +7,7 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 
 /**
- * Small boxes along an element that its band, widened by the clearance, does not leave.
+ * Small boxes along a stretch of a strand that its band, widened by the clearance, does not leave.
  *
  * @param whole the box round all of them
  */
@@ -26,10 +26,10 @@ record Extent(Box whole, List<Box> parts) {
     /** More than any rounding of an offset, as a share of the width. */
     private static final double ROUNDING = 1e-3;
 
-    static Extent of(Strand strand, Element e, double clearance) {
+    static Extent of(Strand strand, Reaches.Stretch stretch, double clearance) {
         double width = strand.width();
-        Path path = Reaches.part(strand.path(), new Reaches.Stretch(e.from(), e.to()));
-        double beside = (isPlain(strand, e, path) ? 0.5 + ROUNDING : FAR) * width + clearance;
+        Path path = Reaches.part(strand.path(), stretch);
+        double beside = (isPlain(strand, stretch, path) ? 0.5 + ROUNDING : FAR) * width + clearance;
         List<Box> parts = new ArrayList<>();
         for (Curve curve : path.curves()) {
             int count = (int) Math.max(1, Math.min(MOST_PARTS, curve.length() / (LONG * width)));
@@ -42,9 +42,9 @@ record Extent(Box whole, List<Box> parts) {
     }
 
     /** Whether nothing of a band lies further off than half its width: it has no corner and no end of the strand. */
-    private static boolean isPlain(Strand strand, Element e, Path path) {
+    private static boolean isPlain(Strand strand, Reaches.Stretch stretch, Path path) {
         if (!strand.path().closed()
-                && (e.from() <= 1e-9 || e.to() >= strand.path().length() - 1e-9)) {
+                && (stretch.from() <= 1e-9 || stretch.to() >= strand.path().length() - 1e-9)) {
             return false;
         }
         for (int i = 1; i < path.size(); i++) {
@@ -53,6 +53,22 @@ record Extent(Box whole, List<Box> parts) {
             }
         }
         return true;
+    }
+
+    /** Whether three bands may have a place in common. */
+    static boolean meet(Extent one, Extent two, Extent three) {
+        for (Box a : one.parts) {
+            if (a.meets(two.whole) && a.meets(three.whole)) {
+                for (Box b : two.parts) {
+                    for (Box c : three.parts) {
+                        if (a.meets(b) && a.meets(c) && b.meets(c)) {
+                            return true;
+                        }
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     boolean meets(Extent other) {

@@ -23,7 +23,8 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear) {
     static List<Neighbourhood> all(Projection projection, Elements elements, double clearance) {
         List<Element> all = elements.all();
         Extent[] extents = all.stream()
-                .map(e -> Extent.of(projection.strands().get(e.strand()), e, clearance))
+                .map(e -> Extent.of(
+                        projection.strands().get(e.strand()), new Reaches.Stretch(e.from(), e.to()), clearance))
                 .toArray(Extent[]::new);
         List<List<Integer>> beside = beside(extents);
         UnionFind groups = new UnionFind(extents.length);
