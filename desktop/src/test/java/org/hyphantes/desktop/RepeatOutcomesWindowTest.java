@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -253,6 +254,8 @@ class RepeatOutcomesWindowTest extends OutcomeFixture {
             BufferedImage picture = picture(folder.resolve(written));
             assertThat(picture.getWidth()).isEqualTo((int) Math.rint(4 * 36 / 25.4 * 300));
             assertThat(picture.getHeight()).isEqualTo((int) Math.rint(36 / 25.4 * 300));
+            Label handed = robot.lookup("#handed").queryAs(Label.class);
+            assertThat(handed.getText()).isEqualTo("Print \u00b7 144 \u00d7 36 mm");
         });
     }
 

@@ -18,7 +18,9 @@ import org.hyphantes.desktop.desk.Focus;
 import org.hyphantes.desktop.note.Deed;
 import org.hyphantes.desktop.note.Note;
 import org.hyphantes.desktop.stage.Stage;
+import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Formats;
+import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Numerals;
@@ -39,6 +41,7 @@ public final class Clasp extends VBox {
         Label key = new Label(stage.key().getName());
         key.getStyleClass().add("second");
         about.getStyleClass().add("second");
+        about.setId("handed");
         Button button = new Button("Write the file");
         button.setId("write");
         button.setMinWidth(USE_PREF_SIZE);
@@ -73,11 +76,22 @@ public final class Clasp extends VBox {
     private void refresh() {
         as.setText(Entry.word(desk.design().handing().extent()));
         String material = desk.design().material().word();
-        Box page = desk.resolved().finished().scene().inked();
-        double unit = desk.design().unit().millimetres();
-        String size = Numerals.shown(page.width() / unit, 1) + " \u00d7 " + Numerals.shown(page.height() / unit, 1)
-                + " " + desk.design().unit().symbol();
         about.setText(Character.toUpperCase(material.charAt(0)) + material.substring(1) + " \u00b7 "
-                + (desk.resolved().finished().scene().isEmpty() ? "nothing yet" : size));
+                + (desk.resolved().finished().scene().isEmpty() ? "nothing yet" : size()));
+    }
+
+    /** How large what goes out is, in the file. */
+    private String size() {
+        Box page;
+        try {
+            Handout handout = Handout.of(desk.design(), desk.resolved().finished());
+            page = handout.cloth().orElse(handout.page());
+        } catch (CannotHandOver e) {
+            return "no tile to hand over";
+        }
+        double unit = desk.design().unit().millimetres()
+                / desk.design().handing().scale().value();
+        return Numerals.shown(page.width() / unit, 1) + " \u00d7 " + Numerals.shown(page.height() / unit, 1) + " "
+                + desk.design().unit().symbol();
     }
 }
