@@ -22,7 +22,8 @@ import org.hyphantes.treatment.Work;
  * Drags a radius in the real window and prints how long a frame takes, from one drawn result to the next: the edit, the
  * resolving, the painting of field, corners and strip, and the toolkit's own rendering. Arguments: numbers of crossings
  * in a ring, {@code rosette}, or {@code pieces} and {@code jointed}: a thousand pieces, without and with a joint;
- * {@code along}: a ring of a thousand courses with gradients along them.
+ * {@code along}: a ring of a thousand courses with gradients along them; {@code cloth}: a tile of a hundred crossings, 5 by 5
+ * seen; {@code copies-100} and {@code copies-10000}: a circle woven with its own copies.
  */
 public final class FrameTimes extends Application {
     private static final int WARM_UP = 40;
@@ -56,13 +57,15 @@ public final class FrameTimes extends Application {
                     case "pieces" -> RingDesigns.pieces(0);
                     case "along" -> RingDesigns.along(1000);
                     case "cloth" -> RingDesigns.cloth(5, 5);
+                    case "copies-100" -> RingDesigns.cloth(1, 10);
+                    case "copies-10000" -> RingDesigns.cloth(1, 100);
                     case "jointed" -> RingDesigns.pieces(0.1);
                     default -> RingDesigns.ofCrossings(Integer.parseInt(size));
                 });
         if (!desk.root().last(Pieces.class).isEmpty()) {
             desk.open("pieces");
         }
-        double radius = Character.isDigit(size.charAt(0)) || size.equals("along") || size.equals("cloth")
+        double radius = Character.isDigit(size.charAt(0)) || size.equals("along") || size.startsWith("c")
                 ? RingDesigns.RADIUS
                 : 39;
         frame = 0;

@@ -129,10 +129,11 @@ public final class Tiles {
     static Scene laid(List<Mark> tile, Box drawn, Cloth cloth, List<String> figures, boolean cut) {
         List<Mark> laid = new ArrayList<>();
         List<Box> boxes = new ArrayList<>();
+        Mark.Group one = Mark.Group.of(Mark.Part.TILE, tile, Affine.IDENTITY, 0, NONE);
         for (Point shift : cloth.shifts(drawn)) {
             Watch.ask();
             Affine map = Affine.shift(shift);
-            laid.add(Mark.Group.of(Mark.Part.TILE, tile, map, 0, NONE));
+            laid.add(one.map(map));
             boxes.add(drawn.map(map));
         }
         Optional<Path> edge = cloth.cutTo(drawn);

@@ -7,11 +7,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
-import org.hyphantes.paint.Blended;
 import org.hyphantes.paint.Colour;
-import org.hyphantes.paint.Fill;
-import org.hyphantes.paint.Paint;
-import org.hyphantes.paint.Patched;
 
 /**
  * A drawing as marks, from the back to the front.
@@ -31,7 +27,11 @@ public record Scene(List<Mark> marks, List<String> figures, Box box, int size, d
     }
 
     public Scene(List<Mark> marks, List<String> figures, Box box) {
-        this(marks, figures, box, size(marks), heaviest(marks), isLayered(marks));
+        this(marks, figures, box, Burden.of(marks));
+    }
+
+    private Scene(List<Mark> marks, List<String> figures, Box box, Burden all) {
+        this(marks, figures, box, all.size(), all.heaviest(), all.layered());
     }
 
     public boolean isEmpty() {
@@ -83,54 +83,5 @@ public record Scene(List<Mark> marks, List<String> figures, Box box, int size, d
     /** The box (mm) round all ink: half the weight of the heaviest line beyond the box all round. */
     public Box inked() {
         return box.grown(heaviest / 2);
-    }
-
-    private static double heaviest(List<Mark> marks) {
-        double heaviest = 0;
-        for (Mark mark : marks) {
-            if (mark instanceof Mark.Group group) {
-                heaviest = Math.max(heaviest, heaviest(group.marks()));
-            } else if (mark instanceof Mark.Clip clip) {
-                heaviest = Math.max(heaviest, heaviest(clip.marks()));
-            } else if (mark instanceof Mark.Area area) {
-                heaviest = Math.max(heaviest, weight(area.paint()));
-            } else if (mark instanceof Mark.Stroke stroke) {
-                heaviest = Math.max(heaviest, weight(stroke.paint()));
-            }
-        }
-        return heaviest;
-    }
-
-    private static double weight(Paint paint) {
-        return paint.line().isPresent() ? paint.weight() : 0;
-    }
-
-    private static int size(List<Mark> marks) {
-        int size = 0;
-        for (Mark mark : marks) {
-            size += mark instanceof Mark.Group group
-                    ? size(group.marks())
-                    : mark instanceof Mark.Clip clip ? size(clip.marks()) : 1;
-        }
-        return size;
-    }
-
-    private static boolean isLayered(List<Mark> marks) {
-        for (Mark mark : marks) {
-            boolean layered = mark instanceof Mark.Group group
-                    ? isLayered(group.marks())
-                    : mark instanceof Mark.Clip clip
-                            ? isLayered(clip.marks())
-                            : mark instanceof Mark.Area area
-                                    && isLayered(area.paint().fill().orElse(null));
-            if (layered) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean isLayered(Fill fill) {
-        return fill instanceof Patched || fill instanceof Blended blended && blended.isMixed();
     }
 }

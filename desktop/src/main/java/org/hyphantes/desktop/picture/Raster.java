@@ -33,6 +33,11 @@ record Raster(Scene scene, Look look, Camera camera, Image image) {
      * @param dense pixels of the screen for one of the picture
      */
     static Raster of(Scene scene, Look look, Camera camera, double dense) {
+        return new Raster(scene, look, camera, image(drawn(scene, look, camera, dense)));
+    }
+
+    /** A scene as the platform's own library draws it, in premultiplied pixels. */
+    static BufferedImage drawn(Scene scene, Look look, Camera camera, double dense) {
         int width = (int) Math.max(1, Math.ceil(camera.width() * dense));
         int height = (int) Math.max(1, Math.ceil(camera.height() * dense));
         BufferedImage drawn = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
@@ -45,9 +50,15 @@ record Raster(Scene scene, Look look, Camera camera, Image image) {
                 look.at(camera.seen(), camera.scale()),
                 new RasterOutput(graphics, camera.map(), camera.scale()));
         graphics.dispose();
+        return drawn;
+    }
+
+    /** The same picture for a canvas; its pixels are not copied. */
+    static Image image(BufferedImage drawn) {
         IntBuffer pixels = IntBuffer.wrap(((DataBufferInt) drawn.getRaster().getDataBuffer()).getData());
-        PixelBuffer<IntBuffer> buffer = new PixelBuffer<>(width, height, pixels, PixelFormat.getIntArgbPreInstance());
-        return new Raster(scene, look, camera, new WritableImage(buffer));
+        PixelBuffer<IntBuffer> buffer =
+                new PixelBuffer<>(drawn.getWidth(), drawn.getHeight(), pixels, PixelFormat.getIntArgbPreInstance());
+        return new WritableImage(buffer);
     }
 
     /** Lays it where it is now seen. */

@@ -1,9 +1,14 @@
 package org.hyphantes.desktop.picture;
 
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
@@ -48,23 +53,41 @@ final class Stamping {
             return false;
         }
         Camera own = new Camera(wide, high, box.centre(), camera.scale());
-        Raster stamp = Raster.of(new Scene(marks, scene.figures(), box), look, own, 1);
+        BufferedImage stamp = Raster.drawn(new Scene(marks, scene.figures(), box), look, own, 1);
+        double left = camera.x(box.centre()) - wide / 2;
+        double top = camera.y(box.centre()) - high / 2;
+        Image cloth = Raster.image(laid(stamp, tiled.get().shifts(), left, top, look.hurried(), camera));
         gc.save();
         tiled.get().edge().ifPresent(clip -> {
             gc.beginPath();
             new Tracer(gc, camera, Affine.IDENTITY).trace(clip.within());
             gc.clip();
         });
-        double left = camera.x(box.centre()) - wide / 2;
-        double top = camera.y(box.centre()) - high / 2;
-        for (Point shift : tiled.get().shifts()) {
+        gc.drawImage(cloth, 0, 0);
+        gc.restore();
+        return true;
+    }
+
+    /** The picture with the tile in all places: in memory, for a canvas takes long over each image that is cut off at an edge. */
+    private static BufferedImage laid(
+            BufferedImage stamp, List<Point> shifts, double left, double top, boolean whole, Camera camera) {
+        int width = (int) Math.max(1, Math.ceil(camera.width()));
+        int height = (int) Math.max(1, Math.ceil(camera.height()));
+        BufferedImage laid = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D graphics = laid.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        for (Point shift : shifts) {
             double x = left + shift.x() * camera.scale();
             double y = top + shift.y() * camera.scale();
             // While something is dragged on whole pixels, so that lines stay sharp; else where they belong.
-            gc.drawImage(stamp.image(), look.hurried() ? Math.rint(x) : x, look.hurried() ? Math.rint(y) : y);
+            if (whole) {
+                graphics.drawImage(stamp, (int) Math.rint(x), (int) Math.rint(y), null);
+            } else {
+                graphics.drawImage(stamp, AffineTransform.getTranslateInstance(x, y), null);
+            }
         }
-        gc.restore();
-        return true;
+        graphics.dispose();
+        return laid;
     }
 
     private static Optional<Tiled> tiled(Scene scene, Camera camera) {
