@@ -5,6 +5,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
@@ -29,12 +30,19 @@ final class Crowding {
     /** No crossing reaches further along its strand than so many widths and clearances. */
     private static final double STEEPEST = 20;
 
+    /** A place so far within bands, in parts of half their width, has about it a part of them all that is seen. */
+    private static final double WELL = 0.05;
+
+    /** Where between two crossings such places are looked for, as shares of the way. */
+    private static final double[] SHARES = {0.5, 0, 1, 0.25, 0.75};
+
     private final Projection projection;
     private final Reaches reaches;
     private final PlaceGrid<Cutting.Fault> told;
     private final BitSet unfit = new BitSet();
     private final List<Cutting.Fault> faults = new ArrayList<>();
     private final Map<Integer, List<Region>> across = new HashMap<>();
+    private final Map<Integer, Path> spines = new HashMap<>();
     private final Map<Integer, Extent> extents = new HashMap<>();
     private final double widest;
 
@@ -75,6 +83,17 @@ final class Crowding {
         }
     }
 
+    /** What crosses one way about and next the other, and lies over one another all the way between, has no room to change places. */
+    private void lenses() {
+        for (Lenses.Lens lens : Lenses.of(projection, reaches)) {
+            under(lens.here());
+            under(lens.next());
+            under(lens.here() ^ 1);
+            under(lens.next() ^ 1);
+            fault(Weave.Trouble.Kind.NO_ROOM, new Pair(lens.here(), lens.next(), true), lens.middle());
+        }
+    }
+
     /** Corners beside a crossing, where the bands of both sides of the corner and the one across share a place. */
     private void corners() {
         double clearance = reaches.clearance();
@@ -108,39 +127,6 @@ final class Crowding {
                 }
             }
         }
-    }
-
-    /** How far (mm) the strand over or under is from a place between two passages; a strand that crosses itself is not near itself for that. */
-    private double away(int here, int next, double share) {
-        Path path = reaches.path(here);
-        Path other = reaches.path(here ^ 1);
-        Point place = Reaches.at(path, reaches.along(here) + share * reaches.apart(here, next));
-        Point there = other == path
-                ? Reaches.at(path, reaches.along(here ^ 1) + share * reaches.apart(here ^ 1, next ^ 1))
-                : other.at(other.nearest(place));
-        return there.distance(place);
-    }
-
-    /** Whether what two bands have in common at two of their crossings is one part, and so all the way between. */
-    private boolean isOnePart(int here, int next) {
-        Point first = projection.meets().get(here / 2).place();
-        Point second = projection.meets().get(next / 2).place();
-        for (Region one : band(here, between(here, next))) {
-            for (Region other : band(here ^ 1, between(here ^ 1, next ^ 1))) {
-                if (common(List.of(one, other)).stream().anyMatch(r -> r.contains(first) && r.contains(second))) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    /** The stretch from one passage to another, and on by as much as their crossings reach. */
-    private Reaches.Stretch between(int here, int next) {
-        double at = reaches.along(here);
-        double apart = reaches.apart(here, next);
-        double more = Math.max(reaches.zone(here), reaches.zone(next));
-        return new Reaches.Stretch(at + Math.min(0, apart) - more, at + Math.max(0, apart) + more);
     }
 
     private void under(int passage) {
@@ -191,39 +177,14 @@ final class Crowding {
         if (!told.within(middle, widest).isEmpty()) {
             return;
         }
+        Optional<Point> within = within(pair);
+        if (within.isPresent()) {
+            fault(Weave.Trouble.Kind.CROWDED, pair, within.get());
+            return;
+        }
         for (Region common : common(pair)) {
             if (isSeen(common, pair)) {
                 fault(Weave.Trouble.Kind.CROWDED, pair, common.centroid());
-            }
-        }
-    }
-
-    /** Two strands that cross once one way about and next the other, with their bands over one another all the way between. */
-    private void lenses() {
-        for (int s = 0; s < projection.strands().size(); s++) {
-            int n = projection.passages(s);
-            Strand strand = projection.strands().get(s);
-            for (int i = strand.path().closed() ? 0 : 1; i < n && n > 1; i++) {
-                Watch.ask();
-                int here = projection.passage(s, Math.floorMod(i - 1, n));
-                int next = projection.passage(s, i);
-                Strand other = projection.strands().get(projection.strand(next ^ 1));
-                if (here / 2 != next / 2
-                        && reaches.isLens(here, next)
-                        && reaches.isOver(here) != reaches.isOver(next)) {
-                    Point middle = Reaches.at(strand.path(), reaches.along(here) + reaches.apart(here, next) / 2);
-                    double away = 0;
-                    for (double share : new double[] {0.25, 0.5, 0.75}) {
-                        away = Math.max(away, away(here, next, share));
-                    }
-                    if (away <= (strand.width() + other.width()) / 2 && isOnePart(here, next)) {
-                        under(here);
-                        under(next);
-                        under(here ^ 1);
-                        under(next ^ 1);
-                        fault(Weave.Trouble.Kind.NO_ROOM, new Pair(here, next, true), middle);
-                    }
-                }
             }
         }
     }
@@ -288,6 +249,32 @@ final class Crowding {
         return Math.abs(apart + y * lean) < a.half() + b.half() - 1e-9 * (a.half() + b.half());
     }
 
+    /** A place well within three bands, if one of a few that come to mind is so; then what they have in common is seen. */
+    private Optional<Point> within(Pair pair) {
+        Path own = reaches.path(pair.first());
+        double at = reaches.along(pair.first());
+        double apart = reaches.apart(pair.first(), pair.second());
+        for (double share : SHARES) {
+            Point place = Reaches.at(own, at + share * apart);
+            if (isWellWithin(pair.first() ^ 1, place) && isWellWithin(pair.second() ^ 1, place)) {
+                return Optional.of(place);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isWellWithin(int passage, Point place) {
+        if (!reaches.isEven(passage)) {
+            return false;
+        }
+        Path near = spines.computeIfAbsent(passage, p -> reaches.part(p, reaches.stretch(p)));
+        double half = width(projection.strand(passage)) / 2;
+        double on = near.nearest(place);
+        // Beyond its ends a band is cut off, however near it is.
+        boolean beside = on > 1e-6 && on < near.size() - 1e-6;
+        return beside && near.at(on).distance(place) < (1 - WELL) * half;
+    }
+
     /** What three bands have in common where a pair says they do: the one of the strand, and those that cross it. */
     private List<Region> common(Pair pair) {
         Reaches.Stretch own = reaches.stretch(pair.first());
@@ -327,7 +314,7 @@ final class Crowding {
         return reaches.band(projection.strands().get(projection.strand(passage)), stretch, 0);
     }
 
-    private static List<Region> common(List<Region> bands) {
+    static List<Region> common(List<Region> bands) {
         try {
             return Booleans.common(bands);
         } catch (IllegalStateException | IllegalArgumentException e) {

@@ -169,6 +169,16 @@ final class Reaches {
         return firstOver[passage / 2] ^ passage % 2 == 1;
     }
 
+    /** Whether the band of the strand of a passage is equally wide all along. */
+    boolean isEven(int passage) {
+        return projection
+                .strands()
+                .get(projection.strand(passage))
+                .band()
+                .widths()
+                .isEven();
+    }
+
     double clearance() {
         return clearance;
     }
