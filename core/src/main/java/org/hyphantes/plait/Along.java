@@ -18,6 +18,9 @@ public final class Along implements Lay {
             double corner,
             double nextCorner) {}
 
+    /** Nearer to the line than this share of the width a place lies on it. */
+    private static final double NOTHING = 1e-9;
+
     private final Path path;
     private final int columns;
     private final int rows;
@@ -113,7 +116,7 @@ public final class Along implements Lay {
      * straight on where tips are wanted, as far as the mitre, else by an arc.
      */
     private Point beside(Point heading, double beyond, double aside, double half) {
-        if (!bowed || beyond == 0 || half == 0) {
+        if (!bowed || Math.abs(aside) < NOTHING * width || half == 0) {
             return heading.times(beyond).plus(heading.right().times(aside));
         }
         double round = Math.atan(half) * beyond / (aside * half);

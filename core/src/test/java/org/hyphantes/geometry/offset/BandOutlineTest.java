@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Flattened;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -60,5 +62,41 @@ class BandOutlineTest {
         Path small = Path.polygon(List.of(new Point(0, -4), new Point(4, 0), new Point(0, 4), new Point(-4, 0)));
         assertThat(BandOutline.of(small, 5.6, Ends.BUTT)).isPresent();
         assertThat(BandOutline.of(small, 5.7, Ends.BUTT)).isEmpty();
+    }
+
+    /**
+     * A band that does not reach itself has the area of its width times its length (J. Steiner's formula for parallels, from memory), and
+     * what bounds it lies half its width away: so of paths that bend little, whose outline is taken as it runs beside them.
+     */
+    @Test
+    void aBandAlongAPathThatBendsLittleIsWhatRunsBesideIt() {
+        Random random = new Random(17);
+        int gentle = 0;
+        for (int i = 0; i < 400; i++) {
+            Cubic first = new Cubic(
+                    Point.ORIGIN,
+                    new Point(8 + 6 * random.nextDouble(), 12 * random.nextDouble() - 6),
+                    new Point(18 + 6 * random.nextDouble(), 12 * random.nextDouble() - 6),
+                    new Point(30, 10 * random.nextDouble() - 5));
+            Point on = first.end().plus(first.tangent(1).times(10));
+            Path path = new Path(List.of(first, new Line(first.end(), on)), false);
+            double width = 0.5 + 5 * random.nextDouble();
+            gentle += Gentle.isSo(path, width / 2) ? 1 : 0;
+            List<Region> band = BandOutline.regions(path, WidthProfile.even(width), Ends.BUTT);
+            if (!Gentle.isSo(path, width / 2)) {
+                continue;
+            }
+            assertThat(band).hasSize(1);
+            assertThat(band.get(0).area()).isCloseTo(width * path.length(), within(1e-5 * width * path.length()));
+            Path outline = band.get(0).outline();
+            for (double t = 0; t < outline.size(); t += 0.3) {
+                double away = path.at(path.nearest(outline.at(t))).distance(outline.at(t));
+                boolean cap = outline.curves().get((int) t) instanceof Line && away < width / 2 - 1e-4;
+                assertThat(cap || Math.abs(away - width / 2) < 1e-4).isTrue();
+            }
+        }
+        assertThat(gentle).isBetween(100, 399);
+        assertThat(Gentle.isSo(Path.closed(Arc.circle(Point.ORIGIN, 50, 0)), 1)).isFalse();
+        assertThat(Gentle.isSo(Path.open(new Arc(Point.ORIGIN, 50, 0, 6)), 1)).isFalse();
     }
 }
