@@ -29,7 +29,7 @@ final class Share {
     private final Subdivision plane;
     private final int[] bands;
     private final int[] clearances;
-    private final Map<Integer, List<Integer>> drawn = new HashMap<>();
+    private final Map<Integer, BitSet> drawn = new HashMap<>();
     private final int[] elementOf;
     private final int[] bandOf;
     private final List<BitSet> holding = new ArrayList<>();
@@ -95,10 +95,10 @@ final class Share {
         }
         for (Course course : cut) {
             if (boxes.containsKey(course.strand())) {
-                List<Integer> own = drawn.computeIfAbsent(course.strand(), s -> new ArrayList<>());
+                BitSet own = drawn.computeIfAbsent(course.strand(), s -> new BitSet());
                 Box box = course.region().outline().box();
                 if (boxes.get(course.strand()).stream().anyMatch(box::meets)) {
-                    own.add(operands.size());
+                    own.set(operands.size());
                     operands.add(Operand.of(course.region()));
                 }
             }
@@ -108,8 +108,8 @@ final class Share {
     /** Whether an element covers a face of a set of operands that its band is in: by the course that is drawn of it if it is cut already. */
     private boolean covers(int k, BitSet set) {
         Element e = all.get(k);
-        List<Integer> courses = e.course() != Element.CUT ? null : drawn.get(e.strand());
-        return courses == null || courses.stream().anyMatch(set::get);
+        BitSet courses = e.course() != Element.CUT ? null : drawn.get(e.strand());
+        return courses == null || courses.intersects(set);
     }
 
     /** For each operand the element whose band it is, -1 for others. */
@@ -225,8 +225,11 @@ final class Share {
      * own edge, then, from there on, the rest of its clearance.
      */
     private void clearances() {
-        Map<Pair, Boolean> cut = new HashMap<>();
-        List<long[]> next = new ArrayList<>();
+        BitSet[] known = new BitSet[bands.length];
+        BitSet[] cut = new BitSet[bands.length];
+        Arrays.setAll(known, k -> new BitSet());
+        Arrays.setAll(cut, k -> new BitSet());
+        List<Pair> next = new ArrayList<>();
         for (boolean seen : new boolean[] {true, false}) {
             plane.sides((path, right, leftFace) -> {
                 int k = bandOf[path];
@@ -234,25 +237,27 @@ final class Share {
                     boolean onRight = holding.get(held[right]).get(bands[k]);
                     int within = onRight ? right : leftFace;
                     int without = onRight ? leftFace : right;
-                    if (isInClearance(k, without) && owner[within] == k == seen) {
-                        if (cut.putIfAbsent(new Pair(k, without), seen) == null) {
-                            next.add(new long[] {k, without});
-                        }
+                    if (owner[within] == k == seen && !known[k].get(without) && isInClearance(k, without)) {
+                        known[k].set(without);
+                        cut[k].set(without, seen);
+                        next.add(new Pair(k, without));
                     }
                 }
             });
         }
         for (int i = 0; i < next.size(); i++) {
             Watch.ask();
-            int k = (int) next.get(i)[0];
-            int face = (int) next.get(i)[1];
-            boolean seen = cut.get(new Pair(k, face));
+            int k = next.get(i).first();
+            int face = next.get(i).second();
+            boolean seen = cut[k].get(face);
             if (seen && owner[face] >= 0 && over(k, owner[face]) > 0) {
                 left.set(face);
             }
             for (int other : beside.get(face)) {
-                if (isInClearance(k, other) && cut.putIfAbsent(new Pair(k, other), seen) == null) {
-                    next.add(new long[] {k, other});
+                if (!known[k].get(other) && isInClearance(k, other)) {
+                    known[k].set(other);
+                    cut[k].set(other, seen);
+                    next.add(new Pair(k, other));
                 }
             }
         }
