@@ -17,8 +17,14 @@ import org.hyphantes.geometry.plane.UnionFind;
  * @param elements in order, those of the courses first
  * @param own how many of them are those of the courses
  * @param clear those that lie over some element of a course there, so that their clearance counts
+ * @param pairs what those of the courses may touch, all counted
  */
-record Neighbourhood(List<Integer> elements, int own, BitSet clear) {
+record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) {
+    /** More elements than this are not parted, nor more pairs of them that touch: so much lies over so much there that nothing could be seen of it. */
+    private static final int MOST_TOGETHER = 4_000;
+
+    private static final int MOST_PAIRS = 240_000;
+
     /** All of them, in the order of their first elements. */
     static List<Neighbourhood> all(Projection projection, Elements elements, double clearance) {
         List<Element> all = elements.all();
@@ -44,6 +50,10 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear) {
         return together.values().stream().map(own -> of(own, elements, beside)).toList();
     }
 
+    boolean isTooMuch() {
+        return elements.size() > MOST_TOGETHER || pairs > MOST_PAIRS;
+    }
+
     /** For each element the numbers of those that it may reach. */
     private static List<List<Integer>> beside(Extent[] extents) {
         List<List<Integer>> beside = new ArrayList<>();
@@ -65,13 +75,17 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear) {
     private static Neighbourhood of(List<Integer> own, Elements elements, List<List<Integer>> beside) {
         BitSet wanted = new BitSet();
         own.forEach(wanted::set);
+        long pairs = own.stream().mapToLong(e -> beside.get(e).size()).sum();
+        if (pairs > MOST_PAIRS) {
+            return new Neighbourhood(List.copyOf(own), own.size(), new BitSet(), pairs);
+        }
         BitSet clear = over(wanted, elements, beside);
         BitSet taken = (BitSet) clear.clone();
         taken.andNot(wanted);
         taken.or(over(taken, elements, beside));
         List<Integer> together = new ArrayList<>(own);
         taken.stream().filter(e -> !wanted.get(e)).forEach(together::add);
-        return new Neighbourhood(List.copyOf(together), own.size(), clear);
+        return new Neighbourhood(List.copyOf(together), own.size(), clear, pairs);
     }
 
     /** What lies over some of these. */

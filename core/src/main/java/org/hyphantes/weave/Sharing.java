@@ -16,9 +16,6 @@ import org.hyphantes.geometry.Watch;
  * ({@link Share}), and each of its faces is left to one of them: so no place that any band covers is bare, but for the clearances.
  */
 final class Sharing {
-    /** More elements that reach one another than this are not parted: so much lies over so much there that nothing could be seen of it. */
-    private static final int MOST_TOGETHER = 4_000;
-
     /** Without more than this share of the square of its band a course has no room. */
     private static final double ROOM = 1e-3;
 
@@ -79,7 +76,7 @@ final class Sharing {
     private void share(Neighbourhood about) {
         Watch.ask();
         List<Integer> own = about.elements().subList(0, about.own());
-        if (about.elements().size() > MOST_TOGETHER) {
+        if (about.isTooMuch()) {
             alone(own);
             return;
         }
