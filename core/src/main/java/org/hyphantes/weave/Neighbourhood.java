@@ -20,9 +20,10 @@ import org.hyphantes.geometry.plane.UnionFind;
  * @param pairs what those of the courses may touch, all counted
  */
 record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) {
-    /** More elements than this are not parted, nor more pairs of them that touch: so much lies over so much there that nothing could be seen of it. */
+    /** More elements than this are not parted: so much lies over so much there that nothing could be seen of it. */
     private static final int MOST_TOGETHER = 4_000;
 
+    /** Nor such of courses as may touch others more often than this, all counted. */
     private static final int MOST_PAIRS = 240_000;
 
     /** All of them, in the order of their first elements. */

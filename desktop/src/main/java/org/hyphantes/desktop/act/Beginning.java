@@ -60,7 +60,8 @@ final class Beginning {
                     .orElse(starting);
         }
         if (starting.equals(Braid.STARTING)) {
-            return longest().isPresent() ? Braid.STARTING.along(longest().getAsDouble()) : starting;
+            OptionalDouble longest = longest();
+            return longest.isPresent() ? Braid.STARTING.along(longest.getAsDouble()) : starting;
         }
         if (starting instanceof Repeat repeat && repeat.width().equals(Repeat.STARTING.width())) {
             return celled(repeat);
