@@ -2,17 +2,12 @@ package org.hyphantes.weave;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
-import org.hyphantes.geometry.plane.Booleans;
 
 /**
  * Where two crossings of one strand lie so close that the bands over and under it there share a place.
@@ -21,35 +16,25 @@ import org.hyphantes.geometry.plane.Booleans;
  * found exactly, by the subdivision.
  */
 final class Crowding {
-    /** A common part smaller than this share of the square of the narrowest band is none that anybody sees. */
-    private static final double SEEN = 1e-4;
-
     /** From this turn on (radians) a strand has a corner. */
     private static final double CORNER = 0.3;
 
     /** No crossing reaches further along its strand than so many widths and clearances. */
     private static final double STEEPEST = 20;
 
-    /** A place so far within bands, in parts of half their width, has about it a part of them all that is seen. */
-    private static final double WELL = 0.05;
-
-    /** Where between two crossings such places are looked for, as shares of the way. */
-    private static final double[] SHARES = {0.5, 0, 1, 0.25, 0.75};
-
     private final Projection projection;
     private final Reaches reaches;
     private final PlaceGrid<Cutting.Fault> told;
     private final BitSet unfit = new BitSet();
     private final List<Cutting.Fault> faults = new ArrayList<>();
-    private final Map<Integer, List<Region>> across = new HashMap<>();
-    private final Map<Integer, Path> spines = new HashMap<>();
-    private final Map<Integer, Extent> extents = new HashMap<>();
+    private final ThreeBands threeBands;
     private final double widest;
 
-    /** @param count of how many strands, from the first on, faults are to be told */
-    Crowding(Projection projection, Reaches reaches, int count) {
+    /** @param sought where faults are to be told */
+    Crowding(Projection projection, Reaches reaches, Sought sought) {
         this.projection = projection;
         this.reaches = reaches;
+        this.threeBands = new ThreeBands(projection, reaches);
         this.widest =
                 projection.strands().stream().mapToDouble(Strand::width).max().orElse(1);
         this.told = new PlaceGrid<>(widest);
@@ -57,7 +42,8 @@ final class Crowding {
         corners();
         for (Pair pair : pairs()) {
             together(pair);
-            boolean told = projection.strand(pair.first()) < count;
+            double at = reaches.along(pair.first());
+            boolean told = sought.has(projection.strand(pair.first()), at, at);
             if (told && pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
                 crowd(pair);
             }
@@ -177,16 +163,7 @@ final class Crowding {
         if (!told.within(middle, widest).isEmpty()) {
             return;
         }
-        Optional<Point> within = within(pair);
-        if (within.isPresent()) {
-            fault(Weave.Trouble.Kind.CROWDED, pair, within.get());
-            return;
-        }
-        for (Region common : common(pair)) {
-            if (isSeen(common, pair)) {
-                fault(Weave.Trouble.Kind.CROWDED, pair, common.centroid());
-            }
-        }
+        threeBands.places(pair.first(), pair.second()).forEach(place -> fault(Weave.Trouble.Kind.CROWDED, pair, place));
     }
 
     /** Two passages of one strand whose crossings share a place, the earlier of them first; {@code bare} if they do so without the clearance. */
@@ -247,86 +224,5 @@ final class Crowding {
         double lean = b.slant() - a.slant();
         double y = lean == 0 ? 0 : Math.max(-half, Math.min(half, -apart / lean));
         return Math.abs(apart + y * lean) < a.half() + b.half() - 1e-9 * (a.half() + b.half());
-    }
-
-    /** A place well within three bands, if one of a few that come to mind is so; then what they have in common is seen. */
-    private Optional<Point> within(Pair pair) {
-        Path own = reaches.path(pair.first());
-        double at = reaches.along(pair.first());
-        double apart = reaches.apart(pair.first(), pair.second());
-        for (double share : SHARES) {
-            Point place = Reaches.at(own, at + share * apart);
-            if (isWellWithin(pair.first() ^ 1, place) && isWellWithin(pair.second() ^ 1, place)) {
-                return Optional.of(place);
-            }
-        }
-        return Optional.empty();
-    }
-
-    private boolean isWellWithin(int passage, Point place) {
-        if (!reaches.isEven(passage)) {
-            return false;
-        }
-        Path near = spines.computeIfAbsent(passage, p -> reaches.part(p, reaches.stretch(p)));
-        double half = width(projection.strand(passage)) / 2;
-        double on = near.nearest(place);
-        // Beyond its ends a band is cut off, however near it is.
-        boolean beside = on > 1e-6 && on < near.size() - 1e-6;
-        return beside && near.at(on).distance(place) < (1 - WELL) * half;
-    }
-
-    /** What three bands have in common where a pair says they do: the one of the strand, and those that cross it. */
-    private List<Region> common(Pair pair) {
-        Reaches.Stretch own = reaches.stretch(pair.first());
-        Reaches.Stretch on = reaches.stretch(pair.second());
-        double apart = reaches.apart(pair.first(), pair.second());
-        double at = reaches.along(pair.first());
-        Reaches.Stretch both = new Reaches.Stretch(
-                Math.min(own.from(), at + apart - on.length()), Math.max(own.to(), at + apart + on.length()));
-        List<Region> common = new ArrayList<>();
-        if (!Extent.meet(extent(pair.first(), both), beside(pair.first()), beside(pair.second()))) {
-            return common;
-        }
-        for (Region one : band(pair.first(), both)) {
-            for (Region other : across(pair.first())) {
-                for (Region third : across(pair.second())) {
-                    common.addAll(common(List.of(one, other, third)));
-                }
-            }
-        }
-        return common;
-    }
-
-    /** The band that crosses at a passage, as far as it reaches. */
-    private List<Region> across(int passage) {
-        return across.computeIfAbsent(passage ^ 1, other -> band(other, reaches.stretch(other)));
-    }
-
-    private Extent beside(int passage) {
-        return extents.computeIfAbsent(passage ^ 1, other -> extent(other, reaches.stretch(other)));
-    }
-
-    private Extent extent(int passage, Reaches.Stretch stretch) {
-        return Extent.of(projection.strands().get(projection.strand(passage)), stretch, 0);
-    }
-
-    private List<Region> band(int passage, Reaches.Stretch stretch) {
-        return reaches.band(projection.strands().get(projection.strand(passage)), stretch, 0);
-    }
-
-    static List<Region> common(List<Region> bands) {
-        try {
-            return Booleans.common(bands);
-        } catch (IllegalStateException | IllegalArgumentException e) {
-            return List.of();
-        }
-    }
-
-    /** Whether a common part is one that is seen. */
-    private boolean isSeen(Region common, Pair pair) {
-        double narrowest = Math.min(
-                width(projection.strand(pair.first())),
-                Math.min(width(projection.strand(pair.first() ^ 1)), width(projection.strand(pair.second() ^ 1))));
-        return common.area() > SEEN * narrowest * narrowest;
     }
 }

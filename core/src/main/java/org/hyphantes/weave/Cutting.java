@@ -3,7 +3,9 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
@@ -26,12 +28,12 @@ final class Cutting {
     private final Projection projection;
     private final double clearance;
     private final boolean shaded;
-    private final int count;
+    private final Sought sought;
     private final List<SharedOut.Pending> pending = new ArrayList<>();
 
     private final Reaches reaches;
     private final BitSet unfit;
-    private final List<StrandEdges> edges = new ArrayList<>();
+    private final Map<Integer, StrandEdges> edges = new HashMap<>();
     private final List<Course> courses = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
 
@@ -49,13 +51,13 @@ final class Cutting {
         }
     }
 
-    private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded, int count) {
+    private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Sought sought) {
         this.projection = projection;
         this.clearance = clearance;
         this.shaded = shaded;
-        this.count = count;
+        this.sought = sought;
         this.reaches = new Reaches(projection, firstOver, clearance);
-        Crowding crowding = new Crowding(projection, reaches, count);
+        Crowding crowding = new Crowding(projection, reaches, sought);
         this.unfit = crowding.unfit();
         faults.addAll(crowding.faults());
     }
@@ -64,28 +66,17 @@ final class Cutting {
     static Result anyOf(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
         return projection
                 .lattice()
-                .map(l -> Torus.cut(projection, l, firstOver, clearance, shaded, watch))
-                .orElseGet(() -> of(
-                        projection,
-                        firstOver,
-                        clearance,
-                        shaded,
-                        projection.strands().size(),
-                        watch));
+                .map(l -> TileCourses.of(projection, l, firstOver, clearance, shaded, watch))
+                .orElseGet(() -> of(projection, firstOver, clearance, shaded, Sought.all(projection.strands()), watch));
     }
 
-    /** @param count how many strands, from the first on, are to be cut; the others only lie over and under them */
     static Result of(
-            Projection projection, boolean[] firstOver, double clearance, boolean shaded, int count, Watch watch) {
-        Cutting cutting = new Cutting(projection, firstOver, clearance, shaded, count);
-        for (Strand strand : projection.strands()) {
-            watch.step();
-            cutting.edges.add(StrandEdges.of(strand, clearance));
-        }
+            Projection projection, boolean[] firstOver, double clearance, boolean shaded, Sought sought, Watch watch) {
+        Cutting cutting = new Cutting(projection, firstOver, clearance, shaded, sought);
         // Where bands are crowded those about share the place, so that it counts where their courses end.
         for (int s = 0; s < projection.strands().size(); s++) {
             watch.step();
-            if (s < count || projection.passes(s, cutting.unfit)) {
+            if (s < sought.strands() || projection.passes(s, cutting.unfit)) {
                 cutting.strand(s);
             }
         }
@@ -93,10 +84,16 @@ final class Cutting {
         return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));
     }
 
+    /** The edges of a strand, found when they are first asked for: most of what lies about a tile is not. */
+    private StrandEdges edges(int strand) {
+        return edges.computeIfAbsent(
+                strand, s -> StrandEdges.of(projection.strands().get(s), clearance));
+    }
+
     private void strand(int s) {
         Strand strand = projection.strands().get(s);
         Path path = strand.path();
-        boolean sound = edges.get(s).isSound(path, 0, path.size() - 0.5);
+        boolean sound = edges(s).isSound(path, 0, path.size() - 0.5);
         if (!sound && path.size() == 1 && path.curves().get(0) instanceof Arc) {
             faults.add(new Fault(Weave.Trouble.Kind.TOO_WIDE, s, path.start(), List.of()));
         }
@@ -133,7 +130,7 @@ final class Cutting {
     /** A strand that goes nowhere under. */
     private void whole(int s) {
         Strand strand = projection.strands().get(s);
-        StrandEdges own = edges.get(s);
+        StrandEdges own = edges(s);
         int size = strand.path().size();
         if (!own.isSound(strand.path(), 0, size - 0.5)) {
             for (Region region :
@@ -176,21 +173,21 @@ final class Cutting {
             return new Bound(passage, null);
         }
         double overAt = projection.position(passage ^ 1);
-        if (!edges.get(o).isSound(other.path(), overAt, overAt) || !edges.get(s).isSound(own.path(), at, at)) {
+        if (!edges(o).isSound(other.path(), overAt, overAt) || !edges(s).isSound(own.path(), at, at)) {
             return new Bound(passage, null);
         }
         double sense = heading.cross(other.path().tangent(overAt));
         // A strand heading for the right-hand side of the one over it comes from that one's left edge.
         boolean cutLeft = sense < 0 == arriving;
-        StrandEdges over = edges.get(o);
+        StrandEdges over = edges(o);
         BandEdge along = cutLeft ? over.clearLeft() : over.clearRight();
         double reach = 1.5 * (own.width() + other.width() + 2 * clearance) / Math.max(0.1, Math.abs(sense));
         Point aside =
                 other.path().tangent(overAt).right().times((cutLeft ? -1 : 1) * (other.width(overAt) / 2 + clearance));
         double alongAt = along.beside(other.path(), overAt, place.plus(aside));
         Underpass.Meeting meeting = new Underpass.Meeting(own, at, along, alongAt, place, sense, reach);
-        Optional<UnderpassCorner> right = meeting.with(edges.get(s).right(), 1);
-        Optional<UnderpassCorner> left = meeting.with(edges.get(s).left(), -1);
+        Optional<UnderpassCorner> right = meeting.with(edges(s).right(), 1);
+        Optional<UnderpassCorner> left = meeting.with(edges(s).left(), -1);
         // Near a corner of the band over it a band may be cut far off, by an edge that does not lie over it here.
         double far = 2.2 * Math.hypot(reaches.zone(passage), own.width() / 2);
         if (right.isEmpty()
@@ -201,8 +198,8 @@ final class Cutting {
         }
         List<Optional<UnderpassCorner>> lines = new ArrayList<>();
         double[] shares = own.band().shares();
-        for (int k = 0; k < edges.get(s).lines().size(); k++) {
-            lines.add(meeting.with(edges.get(s).lines().get(k), shares[Math.min(k, shares.length - 1)]));
+        for (int k = 0; k < edges(s).lines().size(); k++) {
+            lines.add(meeting.with(edges(s).lines().get(k), shares[Math.min(k, shares.length - 1)]));
         }
         return new Bound(passage, new Underpass(right.get(), left.get(), lines, along));
     }
@@ -217,7 +214,7 @@ final class Cutting {
             clipped(s, ordinal, begin, finish);
             return;
         }
-        StrandEdges own = edges.get(s);
+        StrandEdges own = edges(s);
         Underpass from = begin.cut();
         Underpass to = finish.cut();
         double whole = path.closed() ? path.size() : Double.POSITIVE_INFINITY;
@@ -284,8 +281,8 @@ final class Cutting {
     private List<Path> lines(int s, double a, double b, Underpass from, Underpass to) {
         Path path = projection.strands().get(s).path();
         List<Path> lines = new ArrayList<>();
-        for (int k = 0; k < edges.get(s).lines().size(); k++) {
-            BandEdge line = edges.get(s).lines().get(k);
+        for (int k = 0; k < edges(s).lines().size(); k++) {
+            BandEdge line = edges(s).lines().get(k);
             UnderpassCorner start = from == null ? null : from.lines().get(k).orElse(null);
             UnderpassCorner end = to == null ? null : to.lines().get(k).orElse(null);
             if (from != null && start == null || to != null && end == null) {
@@ -311,7 +308,12 @@ final class Cutting {
             // Both under-passes are at one place: there is nothing between them.
             return;
         }
-        pending.add(new SharedOut.Pending(new Sharing.Wanted(s, begin.passage()), finish.passage(), ordinal, a, b));
+        boolean isSought = sought.has(
+                s,
+                begin.passage() < 0 ? 0 : reaches.along(begin.passage()),
+                finish.passage() < 0 ? path.length() : reaches.along(finish.passage()));
+        pending.add(new SharedOut.Pending(
+                new Sharing.Wanted(s, begin.passage(), isSought), finish.passage(), ordinal, a, b));
     }
 
     /** Cuts what was put off, all at once; a course without room gives up its clearance, and is never left out. */
@@ -320,20 +322,18 @@ final class Cutting {
                 projection,
                 reaches,
                 pending.stream().map(SharedOut.Pending::wanted).toList(),
-                count,
                 List.copyOf(courses));
-        SharedOut made = new SharedOut(projection, reaches, edges, shaded);
+        SharedOut made = new SharedOut(projection, reaches, this::edges, shaded);
         for (int i = 0; i < shared.size(); i++) {
             SharedOut.Pending course = pending.get(i);
             Sharing.Shared got = shared.get(i);
-            int s = course.wanted().strand();
-            if (s >= count) {
+            if (!course.wanted().sought()) {
                 continue;
             }
-            Path path = projection.strands().get(s).path();
+            int s = course.wanted().strand();
             if (!got.room() || !got.isCut()) {
                 Point place = got.pieces().isEmpty()
-                        ? path.at(course.begin())
+                        ? projection.strands().get(s).path().at(course.begin())
                         : got.pieces().get(0).centroid();
                 faults.add(new Fault(Weave.Trouble.Kind.NO_ROOM, s, place, List.of()));
             }

@@ -42,7 +42,7 @@ record Extent(Box whole, List<Box> parts) {
     }
 
     /** Whether nothing of a band lies further off than half its width: it has no corner and no end of the strand. */
-    private static boolean isPlain(Strand strand, Reaches.Stretch stretch, Path path) {
+    static boolean isPlain(Strand strand, Reaches.Stretch stretch, Path path) {
         if (!strand.path().closed()
                 && (stretch.from() <= 1e-9 || stretch.to() >= strand.path().length() - 1e-9)) {
             return false;

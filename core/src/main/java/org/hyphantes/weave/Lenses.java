@@ -66,7 +66,7 @@ final class Lenses {
         Point second = projection.meets().get(next / 2).place();
         for (Region one : reaches.band(strand(here), between(here, next), 0)) {
             for (Region other : reaches.band(strand(here ^ 1), between(here ^ 1, next ^ 1), 0)) {
-                if (Crowding.common(List.of(one, other)).stream()
+                if (ThreeBands.common(List.of(one, other)).stream()
                         .anyMatch(r -> r.contains(first) && r.contains(second))) {
                     return true;
                 }

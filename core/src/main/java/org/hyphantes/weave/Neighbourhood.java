@@ -21,10 +21,10 @@ import org.hyphantes.geometry.plane.UnionFind;
  */
 record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) {
     /** More elements than this are not parted: so much lies over so much there that nothing could be seen of it. */
-    private static final int MOST_TOGETHER = 4_000;
+    private static final int MOST_TOGETHER = 3_000;
 
     /** Nor such of courses as may touch others more often than this, all counted. */
-    private static final int MOST_PAIRS = 240_000;
+    private static final int MOST_PAIRS = 120_000;
 
     /** All of them, in the order of their first elements. */
     static List<Neighbourhood> all(Projection projection, Elements elements, double clearance) {
@@ -83,7 +83,13 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
         BitSet clear = over(wanted, elements, beside);
         BitSet taken = (BitSet) clear.clone();
         taken.andNot(wanted);
-        taken.or(over(taken, elements, beside));
+        // Further off than it reaches with its clearance, and the courses with theirs, it hides no edge that counts
+        // here.
+        BitSet about = new BitSet();
+        own.forEach(e -> beside.get(e).forEach(about::set));
+        BitSet hiding = over(taken, elements, beside);
+        hiding.and(about);
+        taken.or(hiding);
         List<Integer> together = new ArrayList<>(own);
         taken.stream().filter(e -> !wanted.get(e)).forEach(together::add);
         return new Neighbourhood(List.copyOf(together), own.size(), clear, pairs);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.offset.BandEdge;
@@ -15,10 +16,10 @@ import org.hyphantes.geometry.plane.Operand;
 final class SharedOut {
     private final Projection projection;
     private final Reaches reaches;
-    private final List<StrandEdges> edges;
+    private final IntFunction<StrandEdges> edges;
     private final boolean shaded;
 
-    SharedOut(Projection projection, Reaches reaches, List<StrandEdges> edges, boolean shaded) {
+    SharedOut(Projection projection, Reaches reaches, IntFunction<StrandEdges> edges, boolean shaded) {
         this.projection = projection;
         this.reaches = reaches;
         this.edges = edges;
@@ -50,7 +51,7 @@ final class SharedOut {
     private List<Path> lines(Pending course, List<Region> pieces) {
         Path path = projection.strands().get(course.wanted().strand()).path();
         List<Path> lines = new ArrayList<>();
-        for (BandEdge line : edges.get(course.wanted().strand()).lines()) {
+        for (BandEdge line : edges.apply(course.wanted().strand()).lines()) {
             double from = line.about(path, course.begin());
             double to = line.about(path, course.end());
             Path stretch = path.closed() && course.begin() == course.end()

@@ -30,8 +30,9 @@ final class Sharing {
      * A course to be shared out.
      *
      * @param from the passage it comes from, -1 for the start of its strand
+     * @param sought whether it is needed, or only lies over others
      */
-    record Wanted(int strand, int from) {}
+    record Wanted(int strand, int from, boolean sought) {}
 
     /**
      * What a course got.
@@ -43,14 +44,14 @@ final class Sharing {
      */
     record Shared(List<Region> pieces, boolean room, boolean isCut, int joins) {}
 
-    private Sharing(Projection projection, Reaches reaches, List<Wanted> wanted, int count, List<Course> cut) {
+    private Sharing(Projection projection, Reaches reaches, List<Wanted> wanted, List<Course> cut) {
         this.cut = cut;
         this.projection = projection;
         this.reaches = reaches;
         this.wanted = wanted;
         Map<List<Integer>, Integer> courses = new HashMap<>();
         for (int w = 0; w < wanted.size(); w++) {
-            boolean needed = wanted.get(w).strand() < count;
+            boolean needed = wanted.get(w).sought();
             courses.put(List.of(wanted.get(w).strand(), wanted.get(w).from()), needed ? w : Element.UNCUT);
         }
         this.elements = new Elements(projection, reaches, courses);
@@ -60,14 +61,13 @@ final class Sharing {
     /**
      * What each of the courses gets, in their order.
      *
-     * @param count of how many strands, from the first on, courses are needed; others only lie over them
      * @param cut the courses that are cut already
      */
-    static List<Shared> of(Projection projection, Reaches reaches, List<Wanted> wanted, int count, List<Course> cut) {
+    static List<Shared> of(Projection projection, Reaches reaches, List<Wanted> wanted, List<Course> cut) {
         if (wanted.isEmpty()) {
             return List.of();
         }
-        Sharing sharing = new Sharing(projection, reaches, wanted, count, cut);
+        Sharing sharing = new Sharing(projection, reaches, wanted, cut);
         Arrays.fill(sharing.shared, new Shared(List.of(), false, true, -1));
         Neighbourhood.all(projection, sharing.elements, reaches.clearance()).forEach(sharing::share);
         return Arrays.asList(sharing.shared);
