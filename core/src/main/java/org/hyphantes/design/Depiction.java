@@ -11,8 +11,6 @@ import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
-import org.hyphantes.geometry.offset.BandEdge;
-import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Paint;
@@ -27,7 +25,6 @@ import org.hyphantes.treatment.Inlay;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Work;
-import org.hyphantes.weave.BandStyle;
 import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Dive;
 import org.hyphantes.weave.Strand;
@@ -47,8 +44,6 @@ final class Depiction {
     private final Map<Weave, Map<Shown, Woven>> woven = new IdentityHashMap<>();
     private final List<Fault> faults = new ArrayList<>();
     private Scene scene;
-    private Box linesBox;
-    private Filling unwoven;
 
     private Depiction(Work work, List<String> figures, Watch watch) {
         this.work = work;
@@ -99,15 +94,11 @@ final class Depiction {
     }
 
     private Scene whole() {
-        List<Mark> lines = new ArrayList<>();
-        for (Laid laid : work.lines()) {
-            watch.step();
-            line(laid, lines);
-        }
+        Unwoven unwoven = new Unwoven(work, watch);
+        List<Mark> lines = unwoven.marks();
+        faults.addAll(unwoven.faults());
         List<Mark> marks = new ArrayList<>();
-        if (unwoven != null) {
-            sides(unwoven.sides(), Affine.IDENTITY, marks);
-        }
+        sides(unwoven.sides(), Affine.IDENTITY, marks);
         if (!lines.isEmpty()) {
             marks.add(group(Mark.Part.LINES, lines, Affine.IDENTITY, 0));
         }
@@ -244,53 +235,6 @@ final class Depiction {
     private static Spine spine(Strand strand, Course course, Run run, int telling) {
         boolean ring = course.region().holes().size() == 1;
         return new Spine(run.path(), run.from(), run.to(), strand.width(), ring ? 0 : strand.width() * 1.25, telling);
-    }
-
-    private void line(Laid laid, List<Mark> into) {
-        Origin origin = Origin.of(laid.key());
-        List<Region> band = outline(laid);
-        if (band.isEmpty()) {
-            Filling.line(into, laid.path(), laid.colour(), origin);
-            return;
-        }
-        BandStyle style = laid.band().orElseThrow();
-        if (unwoven == null) {
-            unwoven = Filling.about(work.turning(), lines(), Affine.IDENTITY);
-        }
-        Run run = Run.of(laid.path(), style.widths());
-        for (Region region : band) {
-            Paint paint = unwoven.laid(Paint.band(laid.colour()), region.outline());
-            unwoven.add(into, new Mark.Area(region, paint, origin), laid.colour(), Optional.of(run), into.size());
-        }
-        for (double share : style.shares()) {
-            try {
-                BandEdge line = BandEdge.of(laid.path(), style.widths(), share, 0);
-                into.add(new Mark.Stroke(line.path(), Paint.INNER_LINE, origin));
-            } catch (IllegalArgumentException | IllegalStateException e) {
-                faults.add(Fault.ofFigure(
-                        "", laid.key().figure(), laid.path().box().centre()));
-                return;
-            }
-        }
-    }
-
-    /** The box round all lines that are not woven. */
-    private Box lines() {
-        if (linesBox == null) {
-            linesBox = Box.round(work.lines().stream().map(l -> l.path().box()).toList());
-        }
-        return linesBox;
-    }
-
-    private List<Region> outline(Laid laid) {
-        try {
-            return laid.band()
-                    .map(style -> BandOutline.regions(laid.path(), style.widths(), style.ends()))
-                    .orElse(List.of());
-        } catch (IllegalArgumentException | IllegalStateException e) {
-            faults.add(Fault.ofFigure("", laid.key().figure(), laid.path().box().centre()));
-            return List.of();
-        }
     }
 
     private Box box(List<Mark> marks) {

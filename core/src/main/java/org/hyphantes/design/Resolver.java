@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -165,11 +164,7 @@ public final class Resolver {
         for (int i = 0; i < paths.size(); i++) {
             StrandKey own = paths.size() == 1 ? key : key.part(i);
             lines.add(new Laid(
-                    own,
-                    paths.get(i),
-                    figure.form().centre(),
-                    Optional.empty(),
-                    figure.colour().map(Flat::new)));
+                    own, paths.get(i), figure.form().centre(), figure.colour().map(Flat::new)));
         }
         return lines;
     }

@@ -73,7 +73,8 @@ final class CrossingsGauge implements Gauge {
 
     @Override
     public List<Snag> snags(Examined examined) {
-        return examined.bare().isEmpty() && !examined.artwork().work().lines().isEmpty()
+        return examined.bare().isEmpty()
+                        && !examined.artwork().work().strandlike().isEmpty()
                 ? List.of(Snag.of(
                         WORD,
                         State.BROKEN,

@@ -11,6 +11,7 @@ import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.treatment.Cloth;
 import org.hyphantes.treatment.Inlay;
+import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Laying;
 import org.hyphantes.weave.Projection;
 import org.hyphantes.weave.Strand;
@@ -84,10 +85,11 @@ public record Examined(
     }
 
     private static Optional<Projection> bare(Artwork artwork, Watch watch) {
-        if (artwork.work().lines().isEmpty()) {
+        List<Laid> lines = artwork.work().strandlike();
+        if (lines.isEmpty()) {
             return Optional.empty();
         }
-        List<Strand> strands = artwork.work().lines().stream()
+        List<Strand> strands = lines.stream()
                 .map(l -> new Strand("", l.key(), l.path(), 0, Ends.BUTT))
                 .toList();
         return Projection.of(strands, artwork.work().cloth().map(Cloth::lattice), watch);

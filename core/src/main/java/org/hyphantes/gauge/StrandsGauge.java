@@ -35,8 +35,8 @@ final class StrandsGauge implements Gauge {
     public GaugeReading read(Examined examined) {
         Artwork artwork = examined.artwork();
         State worst = examined.worst(this);
-        List<Path> paths =
-                new ArrayList<>(artwork.work().lines().stream().map(Laid::path).toList());
+        List<Path> paths = new ArrayList<>(
+                artwork.work().strandlike().stream().map(Laid::path).toList());
         int onward = 0;
         for (Laying laying : artwork.work().woven()) {
             for (Strand strand : laying.weave().strands()) {

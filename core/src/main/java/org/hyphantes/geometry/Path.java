@@ -27,14 +27,19 @@ public final class Path {
             throw new IllegalArgumentException("a path needs at least one curve");
         }
         for (int i = closed ? 0 : 1; i < curves.size(); i++) {
-            Point before = curves.get(i == 0 ? curves.size() - 1 : i - 1).end();
-            Point after = curves.get(i).start();
-            double slack = 1e-7 * (1 + Math.abs(after.x()) + Math.abs(after.y()));
-            if (before.distance(after) > slack) {
-                throw new IllegalArgumentException(
-                        "curve " + i + " begins at " + after + ", not where the one before ended, " + before);
+            Curve before = curves.get(i == 0 ? curves.size() - 1 : i - 1);
+            if (!follow(before, curves.get(i))) {
+                throw new IllegalArgumentException("curve " + i + " begins at "
+                        + curves.get(i).start() + ", not where the one before ended, " + before.end());
             }
         }
+    }
+
+    /** Whether one curve begins where another ends, but for rounding. */
+    public static boolean follow(Curve before, Curve next) {
+        Point after = next.start();
+        double slack = 1e-7 * (1 + Math.abs(after.x()) + Math.abs(after.y()));
+        return before.end().distance(after) <= slack;
     }
 
     public List<Curve> curves() {

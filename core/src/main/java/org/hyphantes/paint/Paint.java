@@ -62,6 +62,11 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
         return new Paint(seen(fill), Optional.empty(), 0, false);
     }
 
+    /** A filled figure: with a fill, if there is one; it has no line of its own. */
+    public static Paint area(Optional<Fill> given) {
+        return Finished.bare(given).isEmpty() ? BAND.unlined() : ground(given);
+    }
+
     private static Optional<Fill> seen(Optional<Fill> fill) {
         return fill.flatMap(Fill::within).filter(f -> !(f instanceof NoFill));
     }

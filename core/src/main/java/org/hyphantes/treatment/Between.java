@@ -84,7 +84,6 @@ public record Between(Amount steps, String from, String to, Spacing spacing, Str
                         paths.size() == 1 ? key : key.part(i),
                         paths.get(i).map(carried),
                         carried.of(seat),
-                        Optional.empty(),
                         colour(a.get(), b.get(), share)));
             }
         }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Region;
-import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
@@ -85,7 +84,12 @@ public record Combine(Combined kept, String figures) implements Treatment {
                 Laid owner = owners.get(piece.sources().get(i).get(0).path());
                 int part = parts.merge(owner.key(), 1, Integer::sum) - 1;
                 lines.add(new Laid(
-                        owner.key().part(part), borders.get(i), owner.seat(), Optional.empty(), owner.colour()));
+                        owner.key().part(part),
+                        borders.get(i),
+                        owner.seat(),
+                        Optional.empty(),
+                        owner.colour(),
+                        owner.filled()));
             }
         }
         return work.withLines(lines);
@@ -95,11 +99,7 @@ public record Combine(Combined kept, String figures) implements Treatment {
         List<Path> borders = new ArrayList<>();
         for (Laid line : lines) {
             if (line.band().isPresent()) {
-                BandOutline.regions(
-                                line.path(),
-                                line.band().get().widths(),
-                                line.band().get().ends())
-                        .stream()
+                line.band().get().along(line.path()).stream()
                         .map(Region::borders)
                         .forEach(borders::addAll);
             } else {

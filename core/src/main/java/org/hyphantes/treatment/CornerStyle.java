@@ -14,7 +14,7 @@ public enum CornerStyle {
         this.corners = corners;
     }
 
-    Corners corners() {
+    public Corners corners() {
         return corners;
     }
 }

@@ -15,7 +15,7 @@ final class Finishing {
     static Work of(Work work, Finish finish) {
         return new Work(
                 work.lines().stream()
-                        .map(l -> l.band().isEmpty() ? l : l.coloured(new Finished(l.colour(), finish)))
+                        .map(l -> !l.isArea() ? l : l.coloured(new Finished(l.colour(), finish)))
                         .toList(),
                 work.weaves().stream()
                         .map(l -> l.coloured(all(l.colours(), finish)))
@@ -36,7 +36,8 @@ final class Finishing {
     static double length(Work work) {
         double length = 0;
         for (Laid line : work.lines()) {
-            length += line.band().isEmpty() ? 0 : 2 * line.path().length();
+            length += (line.band().isPresent() ? 2 : line.isArea() ? 1 : 0)
+                    * line.path().length();
         }
         for (Laying laying : work.weaves()) {
             for (Course course : laying.weave().courses()) {

@@ -144,8 +144,9 @@ public record Interlace(
                 String letter = Strand.letter(strands.size());
                 strands.add(
                         new Strand(letter, laid.key(), laid.path(), laid.band().get()));
-            } else {
-                rest.add(laid);
+            }
+            if (laid.band().isEmpty() || laid.filled().isPresent()) {
+                rest.add(laid.bare());
             }
         }
         if (strands.isEmpty()) {

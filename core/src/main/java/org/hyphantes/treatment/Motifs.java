@@ -7,7 +7,6 @@ import java.util.function.Predicate;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Flat;
 import org.hyphantes.paint.Motif;
@@ -28,11 +27,16 @@ final class Motifs {
     static Motif of(Work work, Predicate<StrandKey> isOf, double scale, double turn, Point shift) {
         List<Patch> patches = new ArrayList<>();
         List<Motif.Drawn> lines = new ArrayList<>();
-        for (Laid line : work.lines()) {
-            if (isOf.test(line.key())) {
+        List<Laid> own = work.lines().stream().filter(l -> isOf.test(l.key())).toList();
+        for (Infilled area : Infilled.of(own).values()) {
+            area.regions()
+                    .forEach(r -> patches.add(new Patch(r, fill(area.first().colour()))));
+        }
+        for (Laid line : own) {
+            if (line.band().isPresent() || !line.isArea()) {
                 line.band()
                         .ifPresentOrElse(
-                                band -> BandOutline.regions(line.path(), band.widths(), band.ends())
+                                band -> band.along(line.path())
                                         .forEach(r -> patches.add(new Patch(r, fill(line.colour())))),
                                 () -> lines.add(new Motif.Drawn(line.path(), Paint.line(line.colour()))));
             }

@@ -14,7 +14,6 @@ import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.meet.PathMeetings;
-import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.paint.ByHand;
 import org.hyphantes.paint.Colourway;
 import org.hyphantes.paint.Fill;
@@ -156,22 +155,23 @@ public record Pieces(
             return work;
         }
         List<AreaBounds> areas = new ArrayList<>();
+        List<Optional<Fill>> areaColours = new ArrayList<>();
         List<Bounding> lines = new ArrayList<>();
         List<Given> given = new ArrayList<>();
+        for (Infilled area : Infilled.of(work.lines()).values()) {
+            areas.add(new AreaBounds(area.first().key(), "area", borders(area.regions(), Affine.IDENTITY), false));
+            areaColours.add(area.first().colour());
+        }
         for (Laid line : work.lines()) {
             surroundings.watch().step();
             if (line.band().isPresent()) {
-                List<Region> band = BandOutline.regions(
-                        line.path(),
-                        line.band().get().widths(),
-                        line.band().get().ends());
+                List<Region> band = line.band().get().along(line.path());
                 areas.add(new AreaBounds(line.key(), "band", borders(band, Affine.IDENTITY), false));
-            } else {
+                areaColours.add(line.colour());
+            } else if (!line.isArea()) {
                 lines.add(new Bounding(line.key(), "line", line.path()));
             }
         }
-        List<Optional<Fill>> areaColours = new ArrayList<>();
-        work.lines().stream().filter(l -> l.band().isPresent()).forEach(l -> areaColours.add(l.colour()));
         List<Optional<Fill>> courseColours = new ArrayList<>();
         for (int w = 0; w < work.weaves().size(); w++) {
             weave(work.weaves().get(w), tile(work, w), areas, given, courseColours);

@@ -18,6 +18,7 @@ final class Repertoire {
             Knot.STARTING,
             Braid.STARTING,
             Band.STARTING,
+            Infill.STARTING,
             Taper.STARTING,
             Interlace.STARTING,
             Pieces.STARTING,

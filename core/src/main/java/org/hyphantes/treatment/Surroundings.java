@@ -1,8 +1,11 @@
 package org.hyphantes.treatment;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Point;
@@ -36,9 +39,16 @@ public record Surroundings(
 
     /** Whether a reference to lines means a line: all of them, or those of figures by their ids. */
     public boolean means(String reference, StrandKey line) {
-        return reference.equals(EVERY_LINE)
-                || reference.equals(EVERY_FIGURE)
-                || FigureList.ids(reference).contains(line.figure());
+        return meaning(reference).test(line);
+    }
+
+    /** What a reference to lines means, told once for many. */
+    public Predicate<StrandKey> meaning(String reference) {
+        if (reference.equals(EVERY_LINE) || reference.equals(EVERY_FIGURE)) {
+            return line -> true;
+        }
+        Set<String> ids = new HashSet<>(FigureList.ids(reference));
+        return line -> ids.contains(line.figure());
     }
 
     /** The middle of the figure that a reference holds; the centre when there is no such figure (any more). */

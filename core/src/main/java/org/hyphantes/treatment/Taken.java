@@ -2,9 +2,11 @@ package org.hyphantes.treatment;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.symmetry.Orbit;
 import org.hyphantes.symmetry.Symmetry;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * A treatment on the figures that it takes, by which the others pass: their lines keep their place before and behind what is made
@@ -35,9 +37,9 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole, Wor
 
     /** The lines and weaves of a work that a treatment takes, or all others with what is in pieces. */
     private static Work of(Work work, Treatment treatment, Surroundings surroundings, boolean taken) {
-        List<Laid> lines = work.lines().stream()
-                .filter(l -> surroundings.means(treatment.taken(), l.key()) == taken)
-                .toList();
+        Predicate<StrandKey> meant = surroundings.meaning(treatment.taken());
+        List<Laid> lines =
+                work.lines().stream().filter(l -> meant.test(l.key()) == taken).toList();
         List<Laying> weaves = work.weaves().stream()
                 .filter(w -> w.weave().strands().stream().allMatch(s -> surroundings.means(treatment.taken(), s.key()))
                         == taken)
@@ -69,8 +71,9 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole, Wor
         }
         List<Laid> lines = new ArrayList<>();
         boolean laid = false;
+        Predicate<StrandKey> meant = surroundings.meaning(treatment.taken());
         for (Laid line : whole.lines()) {
-            if (!surroundings.means(treatment.taken(), line.key())) {
+            if (!meant.test(line.key())) {
                 lines.add(line);
             } else if (!laid) {
                 laid = true;

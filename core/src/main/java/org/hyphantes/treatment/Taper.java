@@ -1,6 +1,7 @@
 package org.hyphantes.treatment;
 
 import java.util.List;
+import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
 import org.hyphantes.setting.Amount;
@@ -57,6 +58,7 @@ public record Taper(String lines, Amount from, Amount to, Swelling swelling, End
                         ? l.banded(new BandStyle(
                                 widths(l.path().closed()),
                                 tip,
+                                l.band().map(BandStyle::corners).orElse(Corners.MITRED),
                                 l.band().map(BandStyle::lines).orElse(0)))
                         : l)
                 .toList());

@@ -19,6 +19,7 @@ public sealed interface Treatment extends Described
                 Knot,
                 Braid,
                 Band,
+                Infill,
                 Taper,
                 Interlace,
                 Pieces,

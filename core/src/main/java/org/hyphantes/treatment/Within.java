@@ -7,7 +7,6 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
-import org.hyphantes.geometry.offset.BandOutline;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Inside;
@@ -75,16 +74,17 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
     static Work cut(Work work, List<Region> within, Surroundings surroundings) {
         List<Laid> lines = new ArrayList<>();
         Cut cut = new Cut(within, new ArrayList<>(), new ArrayList<>());
+        for (Infilled area : Infilled.of(work.lines()).values()) {
+            area.regions()
+                    .forEach(r -> cut.take(area.first().key(), area.first().colour(), "area", r));
+        }
         for (Laid line : work.lines()) {
             surroundings.watch().step();
             if (line.band().isPresent()) {
-                for (Region band : BandOutline.regions(
-                        line.path(),
-                        line.band().get().widths(),
-                        line.band().get().ends())) {
+                for (Region band : line.band().get().along(line.path())) {
                     cut.take(line.key(), line.colour(), "band", band);
                 }
-            } else {
+            } else if (!line.isArea()) {
                 lines.addAll(inside(line, within));
             }
         }
@@ -109,7 +109,7 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
         List<Laid> boundaries = new ArrayList<>();
         work.lines().stream()
                 .filter(this::isBoundary)
-                .forEach(l -> boundaries.add(new Laid(l.key(), l.path(), l.seat(), Optional.empty(), l.colour())));
+                .forEach(l -> boundaries.add(new Laid(l.key(), l.path(), l.seat(), l.colour())));
         for (Laying laying : work.weaves()) {
             laying.weave().strands().stream()
                     .filter(s -> s.key().figure().equals(boundary) && s.path().closed())
@@ -117,7 +117,6 @@ public record Within(String boundary, CutEdge edge) implements Treatment {
                             s.key(),
                             s.path().map(laying.placed()),
                             laying.placed().of(Point.ORIGIN),
-                            Optional.empty(),
                             Optional.empty())));
         }
         return boundaries;

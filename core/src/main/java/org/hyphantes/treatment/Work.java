@@ -125,6 +125,13 @@ public record Work(
         return new Work(changed, weaves, mosaics, symmetry, cloth);
     }
 
+    /** The lines that can become strands: all but those that only go round an area that is filled. */
+    public List<Laid> strandlike() {
+        return lines.stream()
+                .filter(l -> l.band().isPresent() || l.filled().isEmpty())
+                .toList();
+    }
+
     /** All weaves, those that have been divided into pieces among them. */
     public List<Laying> woven() {
         if (mosaics.isEmpty()) {

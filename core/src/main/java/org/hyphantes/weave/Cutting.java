@@ -133,8 +133,7 @@ final class Cutting {
         StrandEdges own = edges(s);
         int size = strand.path().size();
         if (!own.isSound(strand.path(), 0, size - 0.5)) {
-            for (Region region :
-                    BandOutline.regions(strand.path(), strand.band().widths(), strand.ends())) {
+            for (Region region : strand.band().along(strand.path())) {
                 courses.add(new Course(s, 0, 0, size, region, region.borders(), List.of(), List.of()));
             }
             return;

@@ -50,7 +50,7 @@ public final class Grounds {
                 .grown(margin);
         List<Region> bands = new ArrayList<>();
         for (Strand strand : weave.about(margin)) {
-            bands.addAll(BandOutline.regions(strand.path(), strand.band().widths(), Ends.BUTT));
+            bands.addAll(strand.band().ended(Ends.BUTT).along(strand.path()));
         }
         List<Region> grounds = new ArrayList<>();
         double same = 1e-6 * margin;
@@ -92,7 +92,7 @@ public final class Grounds {
         Projection projection = weave.projection();
         int n = projection.passages(s);
         if (n < 2) {
-            return List.of(BandOutline.regions(path, strand.band().widths(), strand.ends()));
+            return List.of(strand.band().along(path));
         }
         List<Double> cuts = new ArrayList<>();
         for (int i = path.closed() ? 0 : 1; i < n; i++) {
@@ -110,7 +110,10 @@ public final class Grounds {
             double to = !last ? cuts.get(i + 1) : path.closed() ? cuts.get(0) : path.size();
             Path stretch = new Path(path.part(from, to), false);
             bands.add(BandOutline.regions(
-                    stretch, Reaches.widths(strand, from, to), path.closed() ? Ends.BUTT : strand.ends()));
+                    stretch,
+                    Reaches.widths(strand, from, to),
+                    path.closed() ? Ends.BUTT : strand.ends(),
+                    strand.band().corners()));
         }
         return bands;
     }

@@ -284,8 +284,7 @@ public final class Joining {
         } while (!(at.equals(enter)));
         Strand of = strands.get(least);
         boolean closed = round && moved.isNone();
-        BandStyle band =
-                round ? new BandStyle(of.band().widths(), Ends.BUTT, of.band().lines()) : of.band();
+        BandStyle band = round ? of.band().ended(Ends.BUTT) : of.band();
         Optional<Steps> onward = round && !closed ? Optional.of(moved) : Optional.empty();
         made[least] = new Strand("", of.key(), new Path(curves, closed), band, onward);
     }

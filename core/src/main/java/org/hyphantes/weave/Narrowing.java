@@ -72,10 +72,7 @@ public final class Narrowing {
         for (int s = 0; s < weave.strands().size(); s++) {
             Strand strand = weave.strands().get(s);
             BandStyle band = strand.band();
-            strands.add(
-                    narrowed.test(s)
-                            ? strand.banded(new BandStyle(WidthProfile.even(width), band.ends(), band.lines()))
-                            : strand);
+            strands.add(narrowed.test(s) ? strand.banded(band.wide(WidthProfile.even(width))) : strand);
         }
         Projection projection = weave.projection().with(strands);
         try {

@@ -86,7 +86,10 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
         // Further off than it reaches with its clearance, and the courses with theirs, it hides no edge that counts
         // here.
         BitSet about = new BitSet();
-        own.forEach(e -> beside.get(e).forEach(about::set));
+        for (int e : own) {
+            Watch.ask();
+            beside.get(e).forEach(about::set);
+        }
         BitSet hiding = over(taken, elements, beside);
         hiding.and(about);
         taken.or(hiding);
@@ -99,6 +102,7 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
     private static BitSet over(BitSet these, Elements elements, List<List<Integer>> beside) {
         BitSet over = new BitSet();
         these.stream().forEach(f -> {
+            Watch.ask();
             for (int e : beside.get(f)) {
                 if (elements.over(e, f) > 0) {
                     over.set(e);

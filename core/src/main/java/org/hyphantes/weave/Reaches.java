@@ -221,7 +221,8 @@ final class Reaches {
         if (more > 0 && ends == Ends.BUTT && (first || last)) {
             part = longer(part, first ? more : 0, last ? more : 0);
         }
-        return BandOutline.regions(part, widths(strand, a, b).plus(2 * more), ends);
+        return BandOutline.regions(
+                part, widths(strand, a, b).plus(2 * more), ends, strand.band().corners());
     }
 
     /** An open path that runs straight on before its start and beyond its end. */

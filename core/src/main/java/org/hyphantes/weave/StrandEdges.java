@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.offset.BandEdge;
+import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.WidthProfile;
 
 /**
@@ -14,19 +15,25 @@ record StrandEdges(BandEdge right, BandEdge left, BandEdge clearRight, BandEdge 
     static StrandEdges of(Strand strand, double clearance) {
         Path path = strand.path();
         WidthProfile widths = strand.band().widths();
-        BandEdge right = BandEdge.of(path, widths, 1, 0);
-        BandEdge left = BandEdge.of(path, widths, -1, 0);
+        Corners corners = strand.band().corners();
+        BandEdge right = BandEdge.of(path, widths, corners, 1, 0);
+        BandEdge left = BandEdge.of(path, widths, corners, -1, 0);
         List<BandEdge> lines = new ArrayList<>();
         for (double share : strand.band().shares()) {
-            lines.add(BandEdge.of(path, widths, share, 0));
+            lines.add(BandEdge.of(path, widths, corners, share, 0));
         }
         return new StrandEdges(
-                right, left, clear(path, widths, 1, clearance, right), clear(path, widths, -1, clearance, left), lines);
+                right,
+                left,
+                clear(path, widths, corners, 1, clearance, right),
+                clear(path, widths, corners, -1, clearance, left),
+                lines);
     }
 
     /** A clearance that shrinks away inside a tight bend leaves the band's own edge to cut along. */
-    private static BandEdge clear(Path path, WidthProfile widths, int side, double clearance, BandEdge edge) {
-        BandEdge clear = BandEdge.of(path, widths, side, clearance);
+    private static BandEdge clear(
+            Path path, WidthProfile widths, Corners corners, int side, double clearance, BandEdge edge) {
+        BandEdge clear = BandEdge.of(path, widths, corners, side, clearance);
         return clear.tight().cardinality() > edge.tight().cardinality() && path.size() == 1 ? edge : clear;
     }
 

@@ -16,6 +16,7 @@ import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.CornerStyle;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
@@ -106,9 +107,9 @@ class BandGaugesTest {
         Design two = design(
                 Material.PRINT,
                 List.of(new Drawn("M -40 0 L 0 0"), new Drawn("M 0 0 L 40 0"), circle(20, 20, 90)),
-                new Band("f0", Amount.of(5), Ends.BUTT, Amount.of(0)),
-                new Band("f1", Amount.of(6), Ends.BUTT, Amount.of(0)),
-                new Band("f2", Amount.of(3), Ends.BUTT, Amount.of(0)),
+                new Band("f0", Amount.of(5), Ends.BUTT, CornerStyle.SQUARE, Amount.of(0)),
+                new Band("f1", Amount.of(6), Ends.BUTT, CornerStyle.SQUARE, Amount.of(0)),
+                new Band("f2", Amount.of(3), Ends.BUTT, CornerStyle.SQUARE, Amount.of(0)),
                 Interlace.STARTING);
         assertThat(snag(two, "evenness").words()).isEqualTo("Two bands meet here at 5 mm and 6 mm.");
         assertThat(inspect(two).reading("evenness").text()).isEqualTo("3 mm to 6 mm");

@@ -30,6 +30,7 @@ import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.symmetry.RepeatGroup;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.CornerStyle;
 import org.hyphantes.treatment.Interlace;
 import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Repeat;
@@ -109,7 +110,7 @@ class SeamsTest {
                 List.of(line(0, 30, 50, 30), line(50, 30, 100, 30)),
                 TILE,
                 Band.of(Amount.of(4), Ends.BUTT),
-                new Band("f1", Amount.of(6), Ends.BUTT, Amount.of(0)),
+                new Band("f1", Amount.of(6), Ends.BUTT, CornerStyle.SQUARE, Amount.of(0)),
                 Interlace.STARTING);
         assertThat(seamSnags(design).stream().map(Snag::words))
                 .anyMatch(w -> w.contains("with another width or colour"));

@@ -126,7 +126,7 @@ class CombineTest {
         // difference.
         Work cut = work(
                 List.of(circle(20, 0, 0), circle(60, 60, 90)),
-                new Band("f1", Amount.of(4), Ends.BUTT, Amount.of(0)),
+                new Band("f1", Amount.of(4), Ends.BUTT, CornerStyle.SQUARE, Amount.of(0)),
                 Within.of("f0"));
         assertThat(cut.mosaics()).hasSize(1);
         double inAll = cut.mosaics().get(0).mosaic().pieces().stream()

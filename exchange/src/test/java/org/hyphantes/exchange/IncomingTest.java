@@ -79,6 +79,8 @@ class IncomingTest {
         Arrival arrival = read("again.svg", SvgFormat.text(Handout.of(design, artwork)));
         List<Path> found = arrival.shapes().stream()
                 .flatMap(s -> s.form().paths(null).stream())
+                // An area with a line round it comes in as both.
+                .distinct()
                 .toList();
         assertThat(found).hasSameSizeAs(wanted);
         for (int i = 0; i < found.size(); i++) {

@@ -293,6 +293,10 @@ final class SpanMeetings {
                 if (t >= p.from - slackT && t <= p.to + slackT && s >= q.from - slackS && s <= q.to + slackS) {
                     double at = clamp(t);
                     double on = clamp(s);
+                    // Where a curve begins or ends at no speed steps come to nothing short of a meeting.
+                    if (p.curve.at(at).distance(q.curve.at(on)) > 2 * epsilon) {
+                        return false;
+                    }
                     boolean tangent = Math.abs(cross) <= Tolerance.PARALLEL * speedU * speedV;
                     hits.add(new Hit(at, at, on, on, tangent));
                     return true;

@@ -36,8 +36,14 @@ public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
      * @param beyond how much further out (mm)
      */
     public static BandEdge of(Path path, WidthProfile widths, double share, double beyond) {
+        return of(path, widths, Corners.MITRED, share, beyond);
+    }
+
+    /** The same, round corners of the path on their outer side as told. */
+    public static BandEdge of(Path path, WidthProfile widths, Corners corners, double share, double beyond) {
         int n = path.size();
-        if (widths.isEven() && !hasCubics(path)) {
+        boolean mitred = corners.kind() == Corner.MITRED || Parallel.isSmooth(path);
+        if (mitred && widths.isEven() && !hasCubics(path)) {
             double distance = share * widths.widest() / 2 + Math.signum(share) * beyond;
             Optional<Path> exact = distance == 0 ? Optional.of(path) : Parallel.of(path, distance);
             if (exact.isPresent()) {
@@ -62,7 +68,10 @@ public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
         for (int i = path.closed() ? 0 : 1; i < n; i++) {
             int before = i == 0 ? n - 1 : i - 1;
             List<Curve> arriving = beside.get(before);
-            if (!joined(arriving, beside.get(i), path.curves().get(i).start())) {
+            Point corner = path.curves().get(i).start();
+            if (!mitred && isOutside(path.arrival(i), path.tangent(i), share)) {
+                round(arriving, beside.get(i).get(0).start(), corner, corners);
+            } else if (!joined(arriving, beside.get(i), corner)) {
                 tight.set(before);
                 tight.set(i);
                 arriving.add(new Line(
@@ -79,6 +88,25 @@ public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
         first[n] = all.size();
         boolean plain = all.size() == n && all.stream().noneMatch(Cubic.class::isInstance);
         return new BandEdge(new Path(all, path.closed()), first, tight, plain);
+    }
+
+    /** Whether a line on a side of a path runs round the outside of a turn. */
+    private static boolean isOutside(Point arriving, Point leaving, double share) {
+        double turn = arriving.cross(leaving);
+        return share < 0 ? turn > 1e-6 : turn < -1e-6;
+    }
+
+    /** Runs on to where the line beside the next curve begins, by an arc about the corner or straight across. */
+    private static void round(List<Curve> arriving, Point to, Point corner, Corners corners) {
+        Point from = arriving.get(arriving.size() - 1).end();
+        if (from.distance(to) > 1e-9 * (1 + corner.distance(to))) {
+            Point out = from.minus(corner);
+            double turn = Math.atan2(out.cross(to.minus(corner)), out.dot(to.minus(corner)));
+            arriving.add(
+                    corners.kind() == Corner.ROUND
+                            ? new Arc(corner, out.length(), Math.atan2(out.y(), out.x()), turn)
+                            : new Line(from, to));
+        }
     }
 
     /** What stands in beside a curve that bends too tightly. */

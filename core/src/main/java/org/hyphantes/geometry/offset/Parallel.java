@@ -18,8 +18,8 @@ public final class Parallel {
      * The parallel {@code distance} millimetres to the right-hand side of the path, negative to the left. Curve {@code i}
      * of the result runs beside curve {@code i} of the path.
      *
-     * @return empty when a curve shrinks away to nothing, so that no such parallel exists, and for cubics, whose parallels are
-     *     no single curves; {@link OffsetCurves} does both
+     * @return empty when a curve shrinks away to nothing, so that no such parallel exists; for cubics, whose parallels are no single
+     *     curves; and at a turn so slight that it is no corner, and yet parts the parallels; {@link OffsetCurves} does all of them
      */
     public static Optional<Path> of(Path path, double distance) {
         int n = path.size();
@@ -37,6 +37,9 @@ public final class Parallel {
         for (int i = path.closed() ? 0 : 1; i < n; i++) {
             int before = i == 0 ? n - 1 : i - 1;
             if (before == i || smooth(path.curves().get(before), path.curves().get(i))) {
+                if (!Path.follow(beside.get(before), beside.get(i))) {
+                    return Optional.empty();
+                }
                 continue;
             }
             Optional<Point> corner = carriersMeet(
@@ -54,6 +57,17 @@ public final class Parallel {
             }
         }
         return Optional.of(new Path(beside, path.closed()));
+    }
+
+    /** Whether a path has no corner. */
+    static boolean isSmooth(Path path) {
+        int n = path.size();
+        for (int i = path.closed() ? 0 : 1; i < n; i++) {
+            if (!smooth(path.curves().get(i == 0 ? n - 1 : i - 1), path.curves().get(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean smooth(Curve a, Curve b) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Random;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Flattened;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -98,5 +99,56 @@ class BandOutlineTest {
         assertThat(gentle).isBetween(100, 399);
         assertThat(Gentle.isSo(Path.closed(Arc.circle(Point.ORIGIN, 50, 0)), 1)).isFalse();
         assertThat(Gentle.isSo(Path.open(new Arc(Point.ORIGIN, 50, 0, 6)), 1)).isFalse();
+    }
+
+    /** A drawing rounded to six figures is smooth but for parts in a million, at which the parallels of its curves no longer meet. */
+    @Test
+    void aPathRoundedInItsSixthFigureHasABand() {
+        for (int seed = 0; seed < 200; seed++) {
+            Random random = new Random(seed);
+            double off = (random.nextDouble() - 0.5) * 2e-6;
+            Arc turn = new Arc(new Point(1 + off, 1), 1, Math.PI, Math.PI / 2);
+            Path path = Path.open(
+                    new Line(new Point(0, 3), turn.start()),
+                    turn,
+                    new Line(turn.end(), new Point(3, (random.nextDouble() - 0.5) * 2e-6)));
+            List<Region> band = BandOutline.regions(path, WidthProfile.even(0.5), Ends.BUTT);
+            double area = band.stream().mapToDouble(Region::area).sum();
+            assertThat(area).as("seed %d", seed).isCloseTo(0.5 * path.length(), within(1e-5));
+        }
+    }
+
+    /** Round and cut corners against the buffers of JTS; a band that crosses itself is not bare there. */
+    @Test
+    void cornersAreDoneAsToldAndWhatLiesOverItselfIsWhole() {
+        Path bent = Path.open(
+                new Line(new Point(0, 0), new Point(20, 0)),
+                new Line(new Point(20, 0), new Point(8, 9)),
+                new Line(new Point(8, 9), new Point(30, 14)));
+        int[] joins = {BufferParameters.JOIN_ROUND, BufferParameters.JOIN_BEVEL};
+        Corners[] corners = {Corners.ROUND, Corners.BEVELLED};
+        for (int k = 0; k < 2; k++) {
+            BufferParameters like = new BufferParameters(512, BufferParameters.CAP_FLAT, joins[k], 10);
+            double wanted =
+                    BufferOp.bufferOp(Flattened.line(bent, 1_000), 1, like).getArea();
+            List<Region> band = BandOutline.regions(bent, WidthProfile.even(2), Ends.BUTT, corners[k]);
+            assertThat(band.stream().mapToDouble(Region::area).sum()).isCloseTo(wanted, within(1e-4));
+            // The edges that woven bands are cut by run round the same corners.
+            BandEdge right = BandEdge.of(bent, WidthProfile.even(2), corners[k], 1, 0);
+            BandEdge left = BandEdge.of(bent, WidthProfile.even(2), corners[k], -1, 0);
+            List<Curve> round = new ArrayList<>(right.path().curves());
+            round.add(new Line(right.path().end(), left.path().end()));
+            round.addAll(left.path().reversed().curves());
+            round.add(new Line(left.path().start(), right.path().start()));
+            assertThat(Math.abs(new Path(round, true).signedArea())).isCloseTo(wanted, within(1e-4));
+        }
+        Path loop = Path.open(
+                new Line(new Point(-10, 0), new Point(5, 0)),
+                new Arc(new Point(5, -5), 5, Math.PI / 2, -1.5 * Math.PI),
+                new Line(new Point(0, -5), new Point(0, 12)));
+        double area = BandOutline.whole(loop, WidthProfile.even(2), Ends.BUTT, Corners.MITRED).stream()
+                .mapToDouble(Region::area)
+                .sum();
+        assertThat(area).isCloseTo(2 * loop.length() - 4, within(1e-9));
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
@@ -163,6 +164,33 @@ class CubicTrapsTest {
                     .withMessageContaining("finite");
             assertThatIllegalArgumentException().isThrownBy(() -> Arc.circle(Point.ORIGIN, bad, 0));
             assertThatIllegalArgumentException().isThrownBy(() -> new Arc(Point.ORIGIN, 1, bad, 1));
+        }
+    }
+
+    /** As pens leave them that were pulled one way only: a control place on the start, the end or both, so that curves begin or end at no speed. */
+    @Test
+    void curvesThatBeginOrEndAtNoSpeedEncloseWhatTheyGoRound() {
+        for (int seed = 0; seed < 400; seed++) {
+            Random random = new Random(seed);
+            int n = 3 + random.nextInt(5);
+            List<Point> corners = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                corners.add(Point.polar(3 + random.nextDouble(), 360.0 * (i + 0.6 * random.nextDouble()) / n));
+            }
+            List<Curve> round = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                Point from = corners.get(i);
+                Point to = corners.get((i + 1) % n);
+                Point out = from.middle(to).times(1 + 0.2 * random.nextDouble());
+                int kind = random.nextInt(4);
+                round.add(
+                        kind == 3
+                                ? new Line(from, to)
+                                : new Cubic(from, kind == 1 ? from : out, kind == 0 ? to : out, to));
+            }
+            Path path = new Path(round, true);
+            List<Region> enclosed = Booleans.enclosed(List.of(path), FillRule.NON_ZERO);
+            assertThat(area(enclosed)).as("seed %d", seed).isCloseTo(Math.abs(path.signedArea()), within(1e-6));
         }
     }
 }

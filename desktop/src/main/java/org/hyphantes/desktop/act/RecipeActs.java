@@ -8,6 +8,7 @@ import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Laid;
 import org.hyphantes.treatment.Phase;
 import org.hyphantes.treatment.Treatment;
 
@@ -90,10 +91,19 @@ public final class RecipeActs {
     /** Weaves what is set out, with bands first if there are none. */
     public void interlace() {
         desk.look(desk.view().withShuttle(steps().size()));
-        if (steps().stream().noneMatch(s -> s.over() && s.treatment().phase() == Phase.BANDS)) {
+        if (steps().stream().noneMatch(s -> s.over() && s.treatment().phase() == Phase.BANDS) && !isBanded()) {
             add(Band.STARTING);
         }
         add(Interlace.STARTING);
+    }
+
+    /** Whether all that can be woven has a band already, by a group or as it was brought in. */
+    private boolean isBanded() {
+        if (desk.resolved() == null) {
+            return false;
+        }
+        List<Laid> lines = desk.resolved().finished().work().strandlike();
+        return !lines.isEmpty() && lines.stream().allMatch(l -> l.band().isPresent());
     }
 
     private Optional<Step> chosenOrSay() {

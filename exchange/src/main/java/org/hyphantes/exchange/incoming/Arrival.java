@@ -1,6 +1,7 @@
 package org.hyphantes.exchange.incoming;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,12 +18,20 @@ import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Entry;
+import org.hyphantes.setting.FigureList;
 import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Quoted;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.CornerStyle;
+import org.hyphantes.treatment.Edging;
+import org.hyphantes.treatment.Infill;
+import org.hyphantes.treatment.Surroundings;
+import org.hyphantes.treatment.Treatment;
 
 /**
  * What was brought in from a file.
@@ -39,10 +48,43 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
      * One shape.
      *
      * @param weight the width (mm) of its line; 0 for one that is filled, or has no width of its own
+     * @param ends of its line, and its {@code corners}
+     * @param filled the rule by which its lines enclose an area that is filled
      */
-    public record Shape(String name, Form form, Optional<Colour> colour, double weight) {
-        static Shape of(String name, List<Path> paths, Optional<Colour> colour, double weight) {
-            return new Shape(name, Drawn.of(paths), colour, weight);
+    public record Shape(
+            String name,
+            Form form,
+            Optional<Colour> colour,
+            double weight,
+            Ends ends,
+            CornerStyle corners,
+            Optional<FillRule> filled) {
+        /** A line that has neither a width nor a colour. */
+        static Shape bare(Path path) {
+            return line("", Drawn.of(List.of(path)), Optional.empty(), 0, Ends.BUTT, CornerStyle.SQUARE);
+        }
+
+        static Shape line(
+                String name, Form form, Optional<Colour> colour, double weight, Ends ends, CornerStyle corners) {
+            return new Shape(name, form, colour, Math.rint(weight * 1e6) / 1e6, ends, corners, Optional.empty());
+        }
+
+        static Shape filled(String name, Form form, Optional<Colour> colour, FillRule rule) {
+            return new Shape(name, form, colour, 0, Ends.BUTT, CornerStyle.SQUARE, Optional.of(rule));
+        }
+    }
+
+    /** Shapes that are done alike: filled by one rule, or bands of one width with like ends. */
+    private record Kind(double weight, Ends ends, CornerStyle corners, Optional<FillRule> filled) {
+        static Kind of(Shape shape) {
+            return new Kind(shape.weight(), shape.ends(), shape.corners(), shape.filled());
+        }
+
+        Optional<Treatment> treatment(String lines) {
+            return filled.<Treatment>map(rule -> new Infill(lines, Infill.Overlaps.of(rule)))
+                    .or(() -> weight > 0
+                            ? Optional.of(new Band(lines, Amount.of(weight), ends, corners, Amount.of(0)))
+                            : Optional.empty());
         }
     }
 
@@ -54,10 +96,11 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
                 .toList());
     }
 
-    /** A design with this in a group of its own; a band where all of it is lines of one width. */
+    /** A design with this in a group of its own: what was filled is filled in, and lines that had a width are bands. */
     public Design into(Design design, String name) {
         String id = design.freshId("group");
         Set<String> taken = new LinkedHashSet<>(design.figures());
+        Map<Kind, List<String>> kinds = new LinkedHashMap<>();
         List<Member> members = new ArrayList<>();
         int number = 0;
         for (Shape shape : shapes) {
@@ -65,13 +108,16 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
             do {
                 number++;
             } while (taken.contains(word + "-" + number));
+            kinds.computeIfAbsent(Kind.of(shape), k -> new ArrayList<>()).add(word + "-" + number);
             String own = shape.name().isBlank() ? shape.form().schema().title() + " " + number : shape.name();
             members.add(new Figure(word + "-" + number, Quoted.name(own), shape.form()).coloured(shape.colour()));
         }
         List<Step> recipe = new ArrayList<>();
-        double weight = weight();
-        if (weight > 0) {
-            recipe.add(new Step(true, Band.of(Amount.of(weight), Ends.ROUND)));
+        kinds.forEach((kind, ids) -> kind.treatment(kinds.size() == 1 ? Surroundings.EVERY_LINE : FigureList.of(ids))
+                .ifPresent(t -> recipe.add(new Step(true, t))));
+        if (!recipe.isEmpty()) {
+            // Areas as they were drawn, without lines along their edges.
+            recipe.add(new Step(true, Edging.STARTING.with("lines", Entry.word(Edging.Lines.NO_LINES))));
         }
         Group group = new Group(id, Quoted.name(name), members, recipe);
         return design.change(design.root().id(), g -> {
@@ -79,12 +125,6 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
             more.add(group);
             return g.withMembers(more);
         });
-    }
-
-    /** The width of all its lines where they are of one; 0 where they are not. */
-    private double weight() {
-        List<Double> weights = shapes.stream().map(Shape::weight).distinct().toList();
-        return weights.size() == 1 ? Math.rint(weights.get(0) * 1e6) / 1e6 : 0;
     }
 
     /** What is said of it: "12 figures. Left out: 2 image, 1 filter." */

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
@@ -51,7 +50,7 @@ final class CutterIncoming implements Incoming {
             List<Curve> curves = stroke.stream().map(c -> c.map(map)).toList();
             boolean closed =
                     curves.get(curves.size() - 1).end().distance(curves.get(0).start()) < NEAR;
-            shapes.add(Arrival.Shape.of("", List.of(Chains.path(curves, closed)), Optional.empty(), 0));
+            shapes.add(Arrival.Shape.bare(Chains.path(curves, closed)));
         }
         Map<String, Integer> left = new LinkedHashMap<>();
         program.unread().forEach(u -> left.merge(u.replaceAll("^\\d+ ", ""), count(u), Integer::sum));

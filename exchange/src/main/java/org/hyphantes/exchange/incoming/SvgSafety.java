@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -140,6 +141,18 @@ final class SvgSafety {
         }
         known.put(element, size);
         return size;
+    }
+
+    /** Gives a document that has no size of its own that of its view box, in pixels. */
+    static void sized(Element svg) {
+        String[] box = svg.getAttribute("viewBox").strip().split("[\\s,]+");
+        boolean open = List.of("width", "height").stream()
+                .map(svg::getAttribute)
+                .anyMatch(size -> size.isBlank() || size.contains("%") || "auto".equals(size.strip()));
+        if (box.length == 4 && open) {
+            svg.setAttribute("width", box[2]);
+            svg.setAttribute("height", box[3]);
+        }
     }
 
     /** The middle of what is seen (user units), about which a document is laid; empty where the origin lies within it already. */

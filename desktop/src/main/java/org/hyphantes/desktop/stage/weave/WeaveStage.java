@@ -128,7 +128,7 @@ public final class WeaveStage implements Stage {
         if (woven || desk.resolved() == null) {
             return Stage.super.idle(bench);
         }
-        int lines = desk.resolved().finished().work().lines().size();
+        int lines = desk.resolved().finished().work().strandlike().size();
         if (lines == 0 && !desk.root().members().isEmpty()) {
             return Stage.super.idle(bench);
         }

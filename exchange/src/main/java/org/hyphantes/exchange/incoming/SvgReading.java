@@ -1,0 +1,276 @@
+package org.hyphantes.exchange.incoming;
+
+import java.awt.AlphaComposite;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Paint;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.PathIterator;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.batik.bridge.BridgeContext;
+import org.apache.batik.bridge.TextNode;
+import org.apache.batik.ext.awt.MultipleGradientPaint;
+import org.apache.batik.ext.awt.geom.ExtendedGeneralPath;
+import org.apache.batik.gvt.CanvasGraphicsNode;
+import org.apache.batik.gvt.CompositeGraphicsNode;
+import org.apache.batik.gvt.CompositeShapePainter;
+import org.apache.batik.gvt.FillShapePainter;
+import org.apache.batik.gvt.GraphicsNode;
+import org.apache.batik.gvt.ShapeNode;
+import org.apache.batik.gvt.ShapePainter;
+import org.apache.batik.gvt.StrokeShapePainter;
+import org.hyphantes.figure.Circle;
+import org.hyphantes.figure.Drawn;
+import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Angle;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.geometry.offset.BandOutline;
+import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.geometry.offset.WidthProfile;
+import org.hyphantes.geometry.plane.Booleans;
+import org.hyphantes.geometry.plane.FillRule;
+import org.hyphantes.geometry.plane.Operand;
+import org.hyphantes.paint.Colour;
+import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.CornerStyle;
+import org.w3c.dom.Element;
+
+/** Reads the shapes of one document: what each fills, and the lines it draws, cut off where the document clips them. */
+final class SvgReading {
+    private static final Colour WHITE = new Colour("#FFFFFF");
+
+    private static final Colour BLACK = new Colour("#000000");
+
+    private final BridgeContext context;
+    private final Map<String, Integer> left;
+    private final List<Arrival.Shape> shapes = new ArrayList<>();
+
+    SvgReading(BridgeContext context, Map<String, Integer> left) {
+        this.context = context;
+        this.left = left;
+    }
+
+    List<Arrival.Shape> shapes() {
+        return shapes;
+    }
+
+    /** @param pixel the millimetres of a CSS pixel */
+    void root(GraphicsNode root, Element svg, double pixel) {
+        for (Object child : ((CompositeGraphicsNode) root).getChildren()) {
+            if (child instanceof CanvasGraphicsNode canvas) {
+                AffineTransform view = canvas.getTransform() == null ? new AffineTransform() : canvas.getTransform();
+                Affine map = new Affine(
+                        millimetres(view.getScaleX() * pixel), 0, 0, millimetres(view.getScaleY() * pixel), 0, 0);
+                Affine laid = SvgSafety.middle(svg)
+                        .map(m -> Affine.shift(map.of(m).times(-1)).after(map))
+                        .orElse(map);
+                for (Object node : canvas.getChildren()) {
+                    node((GraphicsNode) node, laid, List.of(), 1);
+                }
+            }
+        }
+    }
+
+    /** A scale in millimetres; what is one but for rounding is one. */
+    private static double millimetres(double size) {
+        return Math.abs(size - 1) < 1e-6 ? 1 : size;
+    }
+
+    private void node(GraphicsNode node, Affine above, List<Operand> clips, double seen) {
+        Watch.ask();
+        AffineTransform t = node.getTransform() == null ? new AffineTransform() : node.getTransform();
+        Affine map = above.after(new Affine(
+                t.getScaleX(), t.getShearY(), t.getShearX(), t.getScaleY(), t.getTranslateX(), t.getTranslateY()));
+        double shown = seen * (node.getComposite() instanceof AlphaComposite see ? see.getAlpha() : 1);
+        List<Operand> within = clips;
+        if (node.getClip() != null) {
+            within = new ArrayList<>(clips);
+            Shape clip = node.getClip().getClipPath();
+            within.add(new Operand(closed(Outline.of(clip, map)), rule(clip)));
+        }
+        if (node.getMask() != null) {
+            left.merge("mask", 1, Integer::sum);
+        }
+        if (node instanceof ShapeNode shape) {
+            for (ShapePainter one : each(shape.getShapePainter())) {
+                painted(one, node, shape.getShape(), map, within, shown);
+            }
+        } else if (node instanceof TextNode text) {
+            filled(text, text.getOutline(), map, BLACK, within);
+        } else if (node instanceof CompositeGraphicsNode inner) {
+            for (Object child : inner.getChildren()) {
+                node((GraphicsNode) child, map, within, shown);
+            }
+        } else {
+            left.merge("picture", 1, Integer::sum);
+        }
+    }
+
+    private static List<ShapePainter> each(ShapePainter painter) {
+        List<ShapePainter> all = new ArrayList<>();
+        if (painter instanceof CompositeShapePainter several) {
+            for (int i = 0; i < several.getShapePainterCount(); i++) {
+                all.addAll(each(several.getShapePainter(i)));
+            }
+        } else if (painter != null) {
+            all.add(painter);
+        }
+        return all;
+    }
+
+    private void painted(
+            ShapePainter painter, GraphicsNode node, Shape shape, Affine map, List<Operand> clips, double seen) {
+        if (painter instanceof FillShapePainter fill && fill.getPaint() != null) {
+            colour(fill.getPaint(), seen).ifPresent(c -> filled(node, shape, map, c, clips));
+        } else if (painter instanceof StrokeShapePainter line && line.getPaint() != null) {
+            colour(line.getPaint(), seen).ifPresent(c -> drawn(node, shape, map, c, line, clips));
+        }
+    }
+
+    /** The colour of a paint, as it is seen on white; none where nothing of it is seen. */
+    private Optional<Colour> colour(Paint paint, double seen) {
+        if (paint instanceof Color plain) {
+            double share = seen * plain.getAlpha() / 255;
+            if (share > 0 && share < 1) {
+                left.merge("see-through part", 1, Integer::sum);
+            }
+            return share == 0
+                    ? Optional.empty()
+                    : Optional.of(colour(List.of(plain)).towards(WHITE, 1 - share));
+        }
+        left.merge("gradient or pattern", 1, Integer::sum);
+        return Optional.of(
+                paint instanceof MultipleGradientPaint gradient
+                        ? colour(List.of(gradient.getColors()))
+                        : new Colour("#808080"));
+    }
+
+    /** The mean of colours. */
+    private static Colour colour(List<Color> all) {
+        return new Colour(String.format(
+                Locale.ROOT,
+                "#%02X%02X%02X",
+                Math.round(all.stream().mapToInt(Color::getRed).average().orElse(128)),
+                Math.round(all.stream().mapToInt(Color::getGreen).average().orElse(128)),
+                Math.round(all.stream().mapToInt(Color::getBlue).average().orElse(128))));
+    }
+
+    private void filled(GraphicsNode node, Shape shape, Affine map, Colour colour, List<Operand> clips) {
+        if (shape == null) {
+            return;
+        }
+        List<Path> paths = Outline.of(shape, map);
+        FillRule rule = rule(shape);
+        if (!clips.isEmpty()) {
+            List<Operand> all = new ArrayList<>(clips);
+            all.add(new Operand(closed(paths), rule));
+            paths = cut(all);
+            rule = FillRule.EVEN_ODD;
+        }
+        if (!paths.isEmpty()) {
+            List<Path> round = paths;
+            Form form = circle(shape, paths).<Form>map(c -> c).orElseGet(() -> Drawn.of(round));
+            shapes.add(Arrival.Shape.filled(name(node), form, Optional.of(colour), rule));
+        }
+    }
+
+    private void drawn(
+            GraphicsNode node, Shape shape, Affine map, Colour colour, StrokeShapePainter line, List<Operand> clips) {
+        List<Path> paths = shape == null ? List.of() : Outline.of(shape, map);
+        BasicStroke stroke = line.getStroke() instanceof BasicStroke basic ? basic : new BasicStroke();
+        double weight = stroke.getLineWidth() * Math.sqrt(Math.abs(map.determinant()));
+        if (paths.isEmpty() || !(weight > 0)) {
+            return;
+        }
+        if (stroke.getDashArray() != null) {
+            left.merge("dashed line", 1, Integer::sum);
+        }
+        Ends ends = ends(stroke);
+        Optional<Circle> circle = circle(shape, paths);
+        if (circle.isPresent() && circle.get().radius().value() <= weight / 2 && clips.isEmpty()) {
+            // So wide a line covers all that it goes round.
+            Amount radius = Amount.of(circle.get().radius().value() + weight / 2);
+            Circle disc = new Circle(radius, circle.get().out(), circle.get().bearing());
+            shapes.add(Arrival.Shape.filled(name(node), disc, Optional.of(colour), FillRule.NON_ZERO));
+            return;
+        }
+        if (clips.isEmpty()) {
+            Form form = circle.<Form>map(c -> c).orElseGet(() -> Drawn.of(paths));
+            shapes.add(Arrival.Shape.line(name(node), form, Optional.of(colour), weight, ends, corners(stroke)));
+            return;
+        }
+        List<Region> bands = new ArrayList<>();
+        paths.forEach(p -> bands.addAll(BandOutline.regions(
+                p, WidthProfile.even(weight), ends, corners(stroke).corners())));
+        List<Operand> all = new ArrayList<>(clips);
+        all.add(Operand.all(Booleans.union(bands)));
+        List<Path> cut = cut(all);
+        if (!cut.isEmpty()) {
+            shapes.add(Arrival.Shape.filled(name(node), Drawn.of(cut), Optional.of(colour), FillRule.EVEN_ODD));
+        }
+    }
+
+    private static Ends ends(BasicStroke stroke) {
+        return switch (stroke.getEndCap()) {
+            case BasicStroke.CAP_ROUND -> Ends.ROUND;
+            case BasicStroke.CAP_SQUARE -> Ends.SQUARE;
+            default -> Ends.BUTT;
+        };
+    }
+
+    private static CornerStyle corners(BasicStroke stroke) {
+        return switch (stroke.getLineJoin()) {
+            case BasicStroke.JOIN_ROUND -> CornerStyle.ROUND;
+            case BasicStroke.JOIN_BEVEL -> CornerStyle.CUT;
+            default -> CornerStyle.SQUARE;
+        };
+    }
+
+    private static List<Path> cut(List<Operand> all) {
+        return Booleans.combined(all, w -> w.held() == all.size()).stream()
+                .flatMap(r -> r.borders().stream())
+                .toList();
+    }
+
+    private static List<Path> closed(List<Path> paths) {
+        return paths.stream()
+                .map(p -> p.closed() ? p : Chains.path(p.curves(), true))
+                .toList();
+    }
+
+    private static FillRule rule(Shape shape) {
+        int rule = shape instanceof ExtendedGeneralPath path
+                ? path.getWindingRule()
+                : shape.getPathIterator(null).getWindingRule();
+        return rule == PathIterator.WIND_EVEN_ODD ? FillRule.EVEN_ODD : FillRule.NON_ZERO;
+    }
+
+    private String name(GraphicsNode node) {
+        Element element = context.getElement(node);
+        return element == null ? "" : element.getAttribute("id");
+    }
+
+    /** A circle that stayed one. */
+    private static Optional<Circle> circle(Shape shape, List<Path> paths) {
+        if (shape instanceof Ellipse2D
+                && paths.size() == 1
+                && paths.get(0).curves().get(0) instanceof Arc arc
+                && arc.isWhole()) {
+            return Optional.of(new Circle(
+                    Amount.of(arc.radius()),
+                    Amount.of(arc.centre().length()),
+                    Amount.of(arc.centre().length() == 0 ? 0 : Angle.bearing(arc.centre()))));
+        }
+        return Optional.empty();
+    }
+}
