@@ -125,28 +125,24 @@ final class SvgOutput implements Output {
             open.push(false);
             return;
         }
-        boolean sides = group.part() == Mark.Part.SIDES;
-        boolean pass = group.part() == Mark.Part.PASS;
-        lines = group.part() == Mark.Part.LINES || sides || pass;
-        ring = group.part() == Mark.Part.RING ? group.origin().piece() : 0;
-        strand = lines || ring > 0 ? "" : Strand.letter(letters + group.origin().strand());
+        Mark.Part part = group.part();
+        ring = part == Mark.Part.RING ? group.origin().piece() : 0;
+        strand = part == Mark.Part.STRAND
+                ? Strand.letter(letters + group.origin().strand())
+                : "";
+        lines = ring == 0 && strand.isEmpty();
         numbers.clear();
         open.push(!group.marks().isEmpty());
         if (group.marks().isEmpty()) {
             return;
         }
+        String title = GroupTitle.of(group, strand);
         sure(() -> {
             line(1);
             xml.writeStartElement("g");
-            id(
-                    pass
-                            ? "pass-" + group.origin().piece()
-                            : sides ? "sides" : lines ? "lines" : ring > 0 ? "ring-" + ring : "strand-" + strand);
+            id(Character.toLowerCase(title.charAt(0)) + title.substring(1).replace(' ', '-'));
             line(2);
-            title(
-                    pass
-                            ? "Pass " + group.origin().piece()
-                            : sides ? "Side faces" : lines ? "Lines" : ring > 0 ? "Ring " + ring : "Strand " + strand);
+            title(title);
         });
     }
 
