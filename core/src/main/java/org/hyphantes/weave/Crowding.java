@@ -41,6 +41,7 @@ final class Crowding {
         lenses();
         corners();
         for (Pair pair : pairs()) {
+            Watch.ask();
             together(pair);
             double at = reaches.along(pair.first());
             boolean told = sought.has(projection.strand(pair.first()), at, at);

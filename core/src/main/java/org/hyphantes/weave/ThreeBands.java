@@ -42,6 +42,9 @@ final class ThreeBands {
         if (within.isPresent()) {
             return List.of(within.get());
         }
+        if (!Extent.meet(extent(first, both(first, second)), beside(first), beside(second))) {
+            return List.of();
+        }
         InCommon near = inCommon(first, second);
         return near.isSettled()
                 ? near.place().stream().toList()
@@ -116,9 +119,6 @@ final class ThreeBands {
     private List<Region> common(int first, int second) {
         Reaches.Stretch both = both(first, second);
         List<Region> common = new ArrayList<>();
-        if (!Extent.meet(extent(first, both), beside(first), beside(second))) {
-            return common;
-        }
         for (Region one : band(first, both)) {
             for (Region other : across(first)) {
                 for (Region third : across(second)) {
