@@ -163,8 +163,9 @@ public final class Resolver {
         List<Laid> lines = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
             StrandKey own = paths.size() == 1 ? key : key.part(i);
-            lines.add(new Laid(
-                    own, paths.get(i), figure.form().centre(), figure.colour().map(Flat::new)));
+            Laid line = new Laid(
+                    own, paths.get(i), figure.form().centre(), figure.colour().map(Flat::new));
+            lines.add(paths.size() == 1 ? line : line.bounding(key));
         }
         return lines;
     }

@@ -80,16 +80,14 @@ public record Combine(Combined kept, String figures) implements Treatment {
         List<Piece> made = Booleans.traced(operands, w -> kept.keeps(w.held(), operands.size(), w::holds));
         for (Piece piece : made) {
             List<Path> borders = piece.region().borders();
+            Optional<StrandKey> whole = Optional.empty();
             for (int i = 0; i < borders.size(); i++) {
                 Laid owner = owners.get(piece.sources().get(i).get(0).path());
                 int part = parts.merge(owner.key(), 1, Integer::sum) - 1;
-                lines.add(new Laid(
-                        owner.key().part(part),
-                        borders.get(i),
-                        owner.seat(),
-                        Optional.empty(),
-                        owner.colour(),
-                        owner.filled()));
+                Laid border = owner.bare().along(borders.get(i), owner.key().part(part));
+                // The first goes round all of it.
+                whole = whole.or(() -> Optional.of(border.key()));
+                lines.add(border.bounding(whole.get()));
             }
         }
         return work.withLines(lines);

@@ -245,13 +245,7 @@ final class Frieze {
                         for (Path left : side.mitred(wrapping.of(path.map(sense)))) {
                             StrandKey key = line.key().copy(copies);
                             Point seat = wrapping.of(seated.of(line.seat()));
-                            add(new Laid(
-                                    cut ? key.part(part++) : key,
-                                    left,
-                                    seat,
-                                    line.band(),
-                                    line.colour(),
-                                    line.filled()));
+                            add(line.along(left, cut ? key.part(part++) : key).seated(seat));
                         }
                     }
                 }

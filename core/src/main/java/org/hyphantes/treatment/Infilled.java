@@ -11,7 +11,7 @@ import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.weave.StrandKey;
 
-/** One copy of a figure whose lines are filled: a ring, a word, a leaf. */
+/** One copy of a figure whose lines are filled, or of an area that was combined: a ring, a word, a leaf. */
 public record Infilled(List<Laid> lines) {
     public Infilled {
         lines = List.copyOf(lines);
@@ -30,9 +30,9 @@ public record Infilled(List<Laid> lines) {
         return areas;
     }
 
-    /** The key of all lines of one copy of a figure. */
+    /** The key of all lines of one copy or image of a figure, or of an area that was combined of several. */
     public static StrandKey key(Laid line) {
-        return new StrandKey(line.key().figure(), line.key().copies());
+        return line.area().orElse(line.key());
     }
 
     public Laid first() {

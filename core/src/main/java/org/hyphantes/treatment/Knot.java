@@ -53,7 +53,14 @@ public record Knot(String lines, Turns turns) implements Treatment {
         Laid first = network.get(0);
         StrandKey key = new StrandKey(first.key().figure(), List.of());
         for (int i = 0; i < strands.size(); i++) {
-            rest.add(new Laid(key.part(i), strands.get(i), Point.ORIGIN, first.band(), first.colour(), first.filled()));
+            rest.add(new Laid(
+                    key.part(i),
+                    strands.get(i),
+                    Point.ORIGIN,
+                    first.band(),
+                    first.colour(),
+                    first.area(),
+                    first.filled()));
         }
         return work.withLines(rest);
     }

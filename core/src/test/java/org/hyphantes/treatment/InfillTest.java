@@ -21,6 +21,7 @@ import org.hyphantes.paint.Colour;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Unit;
 import org.junit.jupiter.api.Test;
 
@@ -100,5 +101,28 @@ class InfillTest {
                 .hasSize(1)
                 .allMatch(a ->
                         a.paint().fill().filter(f -> f.colour().equals(RED)).isPresent());
+    }
+
+    /** What was combined is one area with its holes; an image is filled by itself, though it lies over what it is the image of. */
+    @Test
+    void combinedAreasKeepTheirHolesAndImagesAreAreasOfTheirOwn() {
+        Figure plate = new Figure("plate", "Plate", new Circle(Amount.of(30), Amount.of(40), Amount.of(90)));
+        Figure hole = new Figure("hole", "Hole", new Circle(Amount.of(4), Amount.of(52), Amount.of(90)));
+        Treatment first = Combine.STARTING
+                .schema()
+                .put(Combine.STARTING, "kept", Entry.word(Combined.THE_FIRST_WITHOUT_THE_OTHERS_OF));
+        Treatment turn = Turn.STARTING.schema().put(Turn.STARTING, "times", Amount.of(2));
+        for (List<Treatment> recipe : List.of(List.of(first, Infill.STARTING), List.of(Infill.STARTING, first))) {
+            List<Mark.Area> areas = areas(made(List.of(plate, hole), recipe.toArray(Treatment[]::new)));
+            assertThat(areas).hasSize(1);
+            assertThat(area(areas)).isCloseTo(Math.PI * (900 - 16), within(1e-6));
+        }
+        List<Mark.Area> turned = areas(made(List.of(plate, hole), first, turn, Infill.STARTING));
+        assertThat(turned).hasSize(2);
+        assertThat(area(turned)).isCloseTo(2 * Math.PI * (900 - 16), within(1e-6));
+        Figure beside = new Figure("disc", "Disc", new Circle(Amount.of(10), Amount.of(3), Amount.of(90)));
+        List<Mark.Area> mirrored = areas(made(List.of(beside), Mirror.STARTING, Infill.STARTING));
+        assertThat(mirrored).hasSize(2);
+        assertThat(area(mirrored)).isCloseTo(200 * Math.PI, within(1e-6));
     }
 }

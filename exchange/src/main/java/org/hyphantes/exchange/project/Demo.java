@@ -23,7 +23,8 @@ public enum Demo {
     LANTERN_SCREEN("Lantern Screen", "a star in pieces, two of its rings dropped"),
     SLACK_WATER_TILE("Slack Water Tile", "three waves each way, woven across the seams of a tile"),
     EEL_TRAP("Eel Trap", "one line, woven in three directions by a group with sixths of a turn"),
-    CROWFOOT("Crowfoot", "leaves through a ring, in a half-drop");
+    CROWFOOT("Crowfoot", "leaves through a ring, in a half-drop"),
+    LOGBOOK_CORNER("Logbook Corner", "a plate of leather with tapered scrolls, mirrored in its diagonal");
 
     private final String title;
     private final String what;

@@ -4,15 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.cut.Contour;
+import org.hyphantes.cut.Cuts;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.exchange.report.Report;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.State;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.inventory.Inventory;
 import org.hyphantes.inventory.PieceRow;
+import org.hyphantes.scene.Mark;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,7 +40,7 @@ class DemoTest {
     @EnumSource(
             value = Demo.class,
             mode = EnumSource.Mode.EXCLUDE,
-            names = {"LANTERN_SCREEN", "SLACK_WATER_TILE", "EEL_TRAP", "CROWFOOT"})
+            names = {"LANTERN_SCREEN", "SLACK_WATER_TILE", "EEL_TRAP", "CROWFOOT", "LOGBOOK_CORNER"})
     void everyDemoIsSoundAndHasTheStrandsItShould(Demo demo) {
         Design design = demo.design();
         assertThat(design.name()).isEqualTo(demo.title());
@@ -51,6 +56,33 @@ class DemoTest {
         assertThat(inspection.readings().stream().filter(r -> r.state() == State.BROKEN))
                 .extracting(r -> r.text())
                 .isEqualTo(demo == Demo.FERRYMANS_PLAIT ? List.of("too large") : List.of());
+    }
+
+    /** One half of the corner is the other's image in the diagonal; plate, rules and scrolls each go to a pass of their own. */
+    @Test
+    void logbookCornerIsMirroredInItsDiagonalAndCutInThreePasses() {
+        Design design = Demo.LOGBOOK_CORNER.design();
+        assertThat(design.name()).isEqualTo(Demo.LOGBOOK_CORNER.title());
+        Artwork artwork = new Resolver().resolve(design);
+        List<Mark.Area> areas = artwork.scene().flat().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .toList();
+        assertThat(areas).hasSize(5);
+        assertThat(areas.get(0).region().holes()).as("rivets").hasSize(3);
+        for (int i = 1; i < 3; i++) {
+            Point place = areas.get(i).region().centroid();
+            Point image = areas.get(i + 2).region().centroid();
+            // Across the line through the corner above on the left and the middle, x and y change places.
+            assertThat(image.distance(new Point(place.y(), place.x()))).isLessThan(1e-6);
+        }
+        Cuts cuts = Handout.of(design, artwork.scene()).cuts();
+        assertThat(cuts.contours().stream().map(Contour::pass).distinct()).containsExactly(0, 1, 2);
+        assertThat(cuts.contours().stream().filter(c -> c.pass() == 2))
+                .as("the plate and its rivets")
+                .hasSize(4);
+        assertThat(Inspection.of(design, artwork).readings().stream().filter(r -> r.state() == State.BROKEN))
+                .isEmpty();
     }
 
     /** A star {12/5} has 49 pieces; without its second and fourth ring 13 hang on nothing. */
