@@ -9,11 +9,13 @@ import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
+import org.hyphantes.treatment.Surroundings;
 
 /**
  * How a design is handed over.
  *
  * @param extent how much of it goes out
+ * @param figures those that go out, the strands, bands and areas made of them
  * @param painted whether with its fills, as outlines alone, or as the passes of a machine
  * @param scale how large, in parts of its size
  * @param sheets on what pages a PDF goes out
@@ -24,6 +26,7 @@ import org.hyphantes.setting.Setting;
  */
 public record Handing(
         Extent extent,
+        String figures,
         Painted painted,
         Amount scale,
         Sheets sheets,
@@ -40,7 +43,7 @@ public record Handing(
 
     /** On one page. */
     public Handing(Extent extent, Painted painted, Amount scale, Amount resolution) {
-        this(extent, painted, scale, Sheets.ONE_PAGE, Amount.of(10), resolution, NONE, NONE);
+        this(extent, Surroundings.EVERY_FIGURE, painted, scale, Sheets.ONE_PAGE, Amount.of(10), resolution, NONE, NONE);
     }
 
     /** The millimetres of an inch. */
@@ -52,6 +55,7 @@ public record Handing(
                     "",
                     List.of(
                             Setting.of(Handing.class, "extent"),
+                            Setting.of(Handing.class, "figures", new Kind.Figure(Surroundings.EVERY_FIGURE, true)),
                             Setting.of(Handing.class, "painted"),
                             Setting.of(Handing.class, "scale", new Kind.Number(0.001, 1000)),
                             Setting.of(Handing.class, "sheets"),
@@ -59,7 +63,7 @@ public record Handing(
                             Setting.of(Handing.class, "resolution", new Kind.Count(10, 2400)),
                             Setting.of(Handing.class, "maker", new Kind.Text("who made it, or none", Limits.NAME)),
                             Setting.of(Handing.class, "licence", new Kind.Text("a licence, or none", Limits.NAME))))
-            .telling(h -> "Hand over {extent}, {painted}, {scale} times its size; a PDF on {sheets}"
+            .telling(h -> "Hand over {extent}, {figures}, {painted}, {scale} times its size; a PDF on {sheets}"
                     + (h.sheets == Sheets.ONE_PAGE ? "" : " with {overlap} seen twice")
                     + "; pictures with {resolution} pixels to the inch; maker {maker}, licence {licence}.")
             .because("What goes into the file, whatever its format.");

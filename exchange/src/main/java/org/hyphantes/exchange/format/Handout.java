@@ -1,6 +1,7 @@
 package org.hyphantes.exchange.format;
 
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.cut.Cuts;
 import org.hyphantes.cut.PassDrawing;
 import org.hyphantes.design.Artwork;
@@ -8,11 +9,14 @@ import org.hyphantes.design.Design;
 import org.hyphantes.design.Handing;
 import org.hyphantes.design.Tiles;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.scene.Chosen;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Outlines;
 import org.hyphantes.scene.Output;
 import org.hyphantes.scene.Scene;
 import org.hyphantes.scene.Walk;
+import org.hyphantes.setting.FigureList;
+import org.hyphantes.treatment.Surroundings;
 
 /**
  * What of a design goes into a file.
@@ -31,19 +35,34 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
     public static Handout of(Design design, Artwork artwork) throws CannotHandOver {
         Handing handing = design.handing();
         if (handing.extent() == Handing.Extent.ALL_OF_IT) {
-            return of(design, artwork.scene());
+            return of(design, chosen(design, artwork.scene()));
         }
         if (!Tiles.isCloth(artwork)) {
             throw new CannotHandOver("This design is no repeat and has no tile: hand over all of it, or repeat it.");
         }
-        Scene tile = Tiles.tile(artwork)
+        Scene whole = Tiles.tile(artwork)
                 .orElseThrow(
                         () -> new CannotHandOver(
                                 "No upright rectangle of up to " + Tiles.MOST_IN_TILE
                                         + " cells repeats here, or the cloth is smaller than that: set rows off by a half, a third or the like, or lay more cells."));
+        Scene tile = chosen(design, whole);
         boolean pattern = handing.extent() == Handing.Extent.AS_A_PATTERN;
         return new Handout(
-                design, tile, tile.box(), pattern ? Optional.of(artwork.scene().box()) : Optional.empty());
+                design, tile, whole.box(), pattern ? Optional.of(artwork.scene().box()) : Optional.empty());
+    }
+
+    private static Scene chosen(Design design, Scene scene) throws CannotHandOver {
+        String figures = design.handing().figures();
+        if (figures.equals(Surroundings.EVERY_FIGURE)) {
+            return scene;
+        }
+        Scene chosen = Chosen.of(scene, Set.copyOf(FigureList.ids(figures)));
+        if (chosen.isEmpty()) {
+            throw new CannotHandOver(
+                    "Nothing is made of the figures that are to go out, or all of it is in pieces: choose"
+                            + " others under what goes out, or every figure.");
+        }
+        return chosen;
     }
 
     /** All of a scene. */
