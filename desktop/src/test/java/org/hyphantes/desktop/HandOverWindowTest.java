@@ -22,6 +22,7 @@ import org.hyphantes.desktop.desk.Workshop;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.gauge.State;
+import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.function.Executable;
@@ -43,6 +44,7 @@ class HandOverWindowTest extends OutcomeFixture {
         pieces.put("three passes in leather", this::threePassesInLeather);
         pieces.put("brass with kerf", this::brassWithKerf);
         pieces.put("a drawing of others brought in, woven, copied as a picture", this::aDrawingOfOthers);
+        pieces.put("a painted drawing of others, its lines woven, one figure handed over", this::aPaintedDrawing);
         return each(hand, pieces);
     }
 
@@ -205,6 +207,37 @@ class HandOverWindowTest extends OutcomeFixture {
         key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
         eventually(() -> assertThat(desk.messageProperty().get().words()).contains("declares entities"));
         assertThat(desk.design().root().members()).hasSize(2);
+    }
+
+    private static final String PAINTED = "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='80mm' "
+            + "viewBox='-40 -40 80 80'><circle id='disc' r='36' fill='#1F4E5F'/><g fill='none' stroke='#EDE6D6' "
+            + "stroke-width='3' stroke-linejoin='round'><path id='zig' d='M-30-10L-5 12 20-14 30 0'/>"
+            + "<path id='bar' d='M-32 2H32'/></g></svg>";
+
+    private void aPaintedDrawing() throws Exception {
+        chosen = folder.resolve("painted.svg");
+        Files.writeString(chosen, PAINTED);
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+        eventually(() -> assertThat(desk.messageProperty().get().words()).isEqualTo("Brought in: 3 figures."));
+        made();
+        key(KeyCode.F3);
+        made();
+        // Its lines are bands already, and what is filled is none: they are woven as they are.
+        eventually(() -> robot.clickOn("Interlace them?"));
+        eventually(() -> assertThat(desk.resolved().finished().work().weaves()).hasSize(1));
+        assertThat(desk.design().root().recipe()).hasSize(1);
+        Weave weave = desk.resolved().finished().work().weaves().get(0).weave();
+        assertThat(weave.strands()).hasSize(2).allMatch(s -> Math.abs(s.width() - 3) < 1e-6);
+        assertThat(weave.crossings()).hasSize(2);
+        assertThat(weave.alternates()).isTrue();
+        in(4);
+        key(KeyCode.F6);
+        words("handing");
+        eventually(() -> robot.clickOn("every figure"));
+        eventually(() -> robot.clickOn("bar"));
+        eventually(() -> assertThat(desk.design().handing().figures()).isNotEqualTo("every figure"));
+        // The bar goes under once, so it is cut in two pieces.
+        eventually(() -> assertThat(replay().cuts().contours()).hasSize(2));
     }
 
     private <T> T onPage(Supplier<T> ask) {

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.hyphantes.design.Handing;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.desk.Bench;
 import org.hyphantes.desktop.desk.Desk;
@@ -24,6 +25,7 @@ import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Entry;
 import org.hyphantes.setting.Numerals;
+import org.hyphantes.treatment.Surroundings;
 
 /** The clasp on the fore-edge: what would be handed over, and the button that writes it. */
 public final class Clasp extends VBox {
@@ -74,7 +76,9 @@ public final class Clasp extends VBox {
     }
 
     private void refresh() {
-        as.setText(Entry.word(desk.design().handing().extent()));
+        Handing handing = desk.design().handing();
+        String extent = Entry.word(handing.extent());
+        as.setText(handing.figures().equals(Surroundings.EVERY_FIGURE) ? extent : extent + ", chosen figures");
         String material = desk.design().material().word();
         about.setText(Character.toUpperCase(material.charAt(0)) + material.substring(1) + " \u00b7 "
                 + (desk.resolved().finished().scene().isEmpty() ? "nothing yet" : size()));
