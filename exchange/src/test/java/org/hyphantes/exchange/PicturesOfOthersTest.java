@@ -83,6 +83,7 @@ class PicturesOfOthersTest {
                 "lines with round corners | <g fill='none' stroke='#0A6355' stroke-width='2' stroke-linejoin='round' stroke-linecap='round'><path d='M4 18L8 5l4 13 4-13 4 13'/><path d='M3 21h18'/></g>",
                 "a line over itself | <path fill='none' stroke='#000' stroke-width='2' d='M18 3a3 3 0 0 0-3 3v12a3 3 0 1 0 3-3H6a3 3 0 1 0 3 3V6a3 3 0 1 0-3 3h12a3 3 0 0 0 0-6'/>",
                 "lines wider than their rings | <g fill='none' stroke='#000' stroke-width='2'><circle cx='6' cy='6' r='1'/><circle cx='15' cy='14' r='6'/></g>",
+                "dots | <path fill='none' stroke='#111' stroke-width='5' stroke-linecap='round' d='M5 12h0M12 12h0M19 12h0M4 20h16'/>",
                 "cut corners and ends | <path fill='none' stroke='#333' stroke-width='3' stroke-linejoin='bevel' stroke-linecap='square' d='M5 19L12 5l7 14'/>",
                 "clips | <clipPath id='c'><circle cx='12' cy='12' r='7'/></clipPath><g clip-path='url(#c)'><path fill='#C8A24A' d='M0 0h14v24H0z'/><path fill='none' stroke='#204' stroke-width='3' d='M0 12L24 9'/></g>",
                 "what is seen through | <path fill='#9E1F38' opacity='.5' d='M2 2h9v20H2z'/><path fill-opacity='.25' d='M13 2h9v20h-9z'/>",

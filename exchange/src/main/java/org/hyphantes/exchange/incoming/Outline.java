@@ -22,6 +22,8 @@ final class Outline {
     private final Affine map;
     private final List<Path> paths = new ArrayList<>();
     private final List<Curve> open = new ArrayList<>();
+    private final List<Point> dots = new ArrayList<>();
+    private boolean dotted;
     private Point start = Point.ORIGIN;
     private Point at = Point.ORIGIN;
 
@@ -30,6 +32,15 @@ final class Outline {
     }
 
     static List<Path> of(Shape shape, Affine map) {
+        return read(shape, map).paths;
+    }
+
+    /** Where lines of no length lie, of which round ends are seen and no more. */
+    static List<Point> dots(Shape shape, Affine map) {
+        return read(shape, map).dots;
+    }
+
+    private static Outline read(Shape shape, Affine map) {
         Outline outline = new Outline(map);
         if (shape instanceof Ellipse2D ellipse) {
             outline.ellipse(ellipse);
@@ -41,7 +52,7 @@ final class Outline {
             outline.plain(shape.getPathIterator(null));
         }
         outline.end(false);
-        return outline.paths;
+        return outline;
     }
 
     private void ellipse(Ellipse2D ellipse) {
@@ -112,6 +123,8 @@ final class Outline {
     private void line(Point to) {
         if (!to.equals(at)) {
             add(new Line(map.of(at), map.of(to)));
+        } else {
+            dotted = true;
         }
         at = to;
     }
@@ -196,7 +209,10 @@ final class Outline {
         if (!open.isEmpty()) {
             paths.add(Chains.path(open, closed));
             open.clear();
+        } else if (dotted) {
+            dots.add(map.of(start));
         }
+        dotted = false;
         at = start;
     }
 }

@@ -32,6 +32,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.BandOutline;
@@ -189,19 +190,20 @@ final class SvgReading {
         List<Path> paths = shape == null ? List.of() : Outline.of(shape, map);
         BasicStroke stroke = line.getStroke() instanceof BasicStroke basic ? basic : new BasicStroke();
         double weight = stroke.getLineWidth() * Math.sqrt(Math.abs(map.determinant()));
+        Ends ends = ends(stroke);
+        if (shape != null && ends == Ends.ROUND && weight > 0 && clips.isEmpty()) {
+            Outline.dots(shape, map).forEach(dot -> disc(node, dot, weight / 2, colour));
+        }
         if (paths.isEmpty() || !(weight > 0)) {
             return;
         }
         if (stroke.getDashArray() != null) {
             left.merge("dashed line", 1, Integer::sum);
         }
-        Ends ends = ends(stroke);
         Optional<Circle> circle = circle(shape, paths);
         if (circle.isPresent() && circle.get().radius().value() <= weight / 2 && clips.isEmpty()) {
             // So wide a line covers all that it goes round.
-            Amount radius = Amount.of(circle.get().radius().value() + weight / 2);
-            Circle disc = new Circle(radius, circle.get().out(), circle.get().bearing());
-            shapes.add(Arrival.Shape.filled(name(node), disc, Optional.of(colour), FillRule.NON_ZERO));
+            disc(node, circle.get().centre(), circle.get().radius().value() + weight / 2, colour);
             return;
         }
         if (clips.isEmpty()) {
@@ -218,6 +220,15 @@ final class SvgReading {
         if (!cut.isEmpty()) {
             shapes.add(Arrival.Shape.filled(name(node), Drawn.of(cut), Optional.of(colour), FillRule.EVEN_ODD));
         }
+    }
+
+    private void disc(GraphicsNode node, Point centre, double radius, Colour colour) {
+        shapes.add(Arrival.Shape.filled(name(node), circle(centre, radius), Optional.of(colour), FillRule.NON_ZERO));
+    }
+
+    private static Circle circle(Point centre, double radius) {
+        double out = centre.length();
+        return new Circle(Amount.of(radius), Amount.of(out), Amount.of(out == 0 ? 0 : Angle.bearing(centre)));
     }
 
     private static Ends ends(BasicStroke stroke) {
@@ -266,10 +277,7 @@ final class SvgReading {
                 && paths.size() == 1
                 && paths.get(0).curves().get(0) instanceof Arc arc
                 && arc.isWhole()) {
-            return Optional.of(new Circle(
-                    Amount.of(arc.radius()),
-                    Amount.of(arc.centre().length()),
-                    Amount.of(arc.centre().length() == 0 ? 0 : Angle.bearing(arc.centre()))));
+            return Optional.of(circle(arc.centre(), arc.radius()));
         }
         return Optional.empty();
     }
