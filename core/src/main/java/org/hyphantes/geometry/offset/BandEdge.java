@@ -39,7 +39,7 @@ public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
         return of(path, widths, Corners.MITRED, share, beyond);
     }
 
-    /** The same, round corners of the path on their outer side as told. */
+    /** The same, with the outer side of corners done as told. */
     public static BandEdge of(Path path, WidthProfile widths, Corners corners, double share, double beyond) {
         int n = path.size();
         boolean mitred = corners.kind() == Corner.MITRED || Parallel.isSmooth(path);

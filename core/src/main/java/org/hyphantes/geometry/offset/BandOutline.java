@@ -84,7 +84,7 @@ public final class BandOutline {
         return regions(path, widths, ends, Corners.MITRED);
     }
 
-    /** The same, round corners of the path on their outer side as told. */
+    /** The same, with the outer side of corners done as told. */
     public static List<Region> regions(Path path, WidthProfile widths, Ends ends, Corners corners) {
         boolean circle = path.size() == 1 && path.curves().get(0) instanceof Arc;
         if (isExact(path, widths, corners)) {
