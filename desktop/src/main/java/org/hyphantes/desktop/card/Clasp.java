@@ -78,10 +78,14 @@ public final class Clasp extends VBox {
     private void refresh() {
         Handing handing = desk.design().handing();
         String extent = Entry.word(handing.extent());
-        as.setText(handing.figures().equals(Surroundings.EVERY_FIGURE) ? extent : extent + ", chosen figures");
+        as.setText(isWhole(handing) ? extent : extent + ", chosen figures");
         String material = desk.design().material().word();
         about.setText(Character.toUpperCase(material.charAt(0)) + material.substring(1) + " \u00b7 "
                 + (desk.resolved().finished().scene().isEmpty() ? "nothing yet" : size()));
+    }
+
+    private static boolean isWhole(Handing handing) {
+        return handing.figures().equals(Surroundings.EVERY_FIGURE);
     }
 
     /** How large what goes out is, in the file. */
@@ -91,7 +95,7 @@ public final class Clasp extends VBox {
             Handout handout = Handout.of(desk.design(), desk.resolved().finished());
             page = handout.cloth().orElse(handout.page());
         } catch (CannotHandOver e) {
-            return "no tile to hand over";
+            return isWhole(desk.design().handing()) ? "no tile to hand over" : "nothing of that to hand over";
         }
         double unit = desk.design().unit().millimetres()
                 / desk.design().handing().scale().value();
