@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.plait.Along;
 import org.hyphantes.plait.Lattice;
@@ -13,6 +14,7 @@ import org.hyphantes.setting.Kind;
 import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * Lays a plait along lines in their stead: round a closed one, round its corners; along an open one with its ends closed, for
@@ -60,9 +62,10 @@ public record Braid(String lines, Amount leads, Amount bights, Amount width, Tur
             return work;
         }
         List<Laid> lines = new ArrayList<>();
+        Predicate<StrandKey> meant = surroundings.meaning(this.lines);
         for (Laid line : work.lines()) {
             surroundings.watch().step();
-            if (!surroundings.means(this.lines, line.key())) {
+            if (!meant.test(line.key())) {
                 lines.add(line);
                 continue;
             }

@@ -2,6 +2,7 @@ package org.hyphantes.treatment;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.plait.Network;
@@ -43,8 +44,9 @@ public record Knot(String lines, Turns turns) implements Treatment {
     public Work apply(Work work, Surroundings surroundings) {
         List<Laid> rest = new ArrayList<>();
         List<Laid> network = new ArrayList<>();
+        Predicate<StrandKey> meant = surroundings.meaning(lines);
         for (Laid line : work.lines()) {
-            (surroundings.means(lines, line.key()) ? network : rest).add(line);
+            (meant.test(line.key()) ? network : rest).add(line);
         }
         if (network.isEmpty()) {
             return work;

@@ -37,12 +37,7 @@ public record Surroundings(
     /** The words for all figures of the group, and of groups in it. */
     public static final String EVERY_FIGURE = "every figure";
 
-    /** Whether a reference to lines means a line: all of them, or those of figures by their ids. */
-    public boolean means(String reference, StrandKey line) {
-        return meaning(reference).test(line);
-    }
-
-    /** What a reference to lines means, told once for many. */
+    /** Whether a reference to lines means a line: all of them, or those of figures by their ids; told once for many. */
     public Predicate<StrandKey> meaning(String reference) {
         if (reference.equals(EVERY_LINE) || reference.equals(EVERY_FIGURE)) {
             return line -> true;

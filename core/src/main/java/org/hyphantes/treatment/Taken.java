@@ -41,8 +41,7 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole, Wor
         List<Laid> lines =
                 work.lines().stream().filter(l -> meant.test(l.key()) == taken).toList();
         List<Laying> weaves = work.weaves().stream()
-                .filter(w -> w.weave().strands().stream().allMatch(s -> surroundings.means(treatment.taken(), s.key()))
-                        == taken)
+                .filter(w -> w.weave().strands().stream().allMatch(s -> meant.test(s.key())) == taken)
                 .toList();
         return new Work(lines, weaves, taken ? List.of() : work.mosaics(), work.symmetry(), work.cloth(), work.out());
     }

@@ -1,6 +1,7 @@
 package org.hyphantes.treatment;
 
 import java.util.List;
+import java.util.function.Predicate;
 import org.hyphantes.geometry.offset.Corners;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.geometry.offset.WidthProfile;
@@ -11,6 +12,7 @@ import org.hyphantes.setting.Schema;
 import org.hyphantes.setting.Setting;
 import org.hyphantes.setting.Unit;
 import org.hyphantes.weave.BandStyle;
+import org.hyphantes.weave.StrandKey;
 
 /**
  * Makes lines bands whose width changes evenly along them, from nothing if wanted. A closed line has no end: there it swells half
@@ -53,8 +55,9 @@ public record Taper(String lines, Amount from, Amount to, Swelling swelling, End
         if (from.value() <= 0 && to.value() <= 0) {
             return work;
         }
+        Predicate<StrandKey> meant = surroundings.meaning(lines);
         return work.withLines(work.lines().stream()
-                .map(l -> surroundings.means(lines, l.key())
+                .map(l -> meant.test(l.key())
                         ? l.banded(new BandStyle(
                                 widths(l.path().closed()),
                                 tip,

@@ -63,7 +63,7 @@ class MutatedFilesTest {
         System.out.println("mutants " + ends + ", latest " + latest.get() / 1_000_000 + " ms");
         assertThat(amiss).isEmpty();
         assertThat(ends.get(Ordeal.End.REFUSED).get()).isGreaterThan(MUTANTS / 4);
-        assertThat(ends.get(Ordeal.End.DONE).get()).isGreaterThan(MUTANTS / 100);
+        assertThat(ends.get(Ordeal.End.DONE).get()).isGreaterThan(MUTANTS / 50);
         assertThat(latest.get()).as("ns after it was asked").isLessThan(LATEST);
     }
 
