@@ -73,6 +73,11 @@ public record Pass(Work work, Takes takes, Amount well, String strand, Amount sp
         return "{work} " + takes + lines + ", {speed} mm a second, {depth} deep.";
     }
 
+    /** What it is called in files: "1 cut". */
+    public String named(int number) {
+        return number + " " + Entry.word(work);
+    }
+
     @Override
     public Schema<Pass> schema() {
         return SCHEMA;

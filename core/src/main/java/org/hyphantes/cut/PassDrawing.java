@@ -37,7 +37,8 @@ public final class PassDrawing {
                 lines.add(new Mark.Stroke(contour.path().map(back), paint, contour.origin()));
             }
             if (!lines.isEmpty()) {
-                groups.add(Mark.Group.of(Mark.Part.PASS, lines, Affine.IDENTITY, 0, Origin.piece(p + 1)));
+                groups.add(Mark.Group.of(Mark.Part.PASS, lines, Affine.IDENTITY, 0, Origin.piece(p + 1))
+                        .titled(job.passes().get(p).named(p + 1)));
             }
         }
         return new Scene(

@@ -93,20 +93,27 @@ public sealed interface Mark {
      * Marks that belong together, laid by a map. Several groups may lay the same list of marks, which is then not copied.
      *
      * @param part what it is of the drawing
+     * @param title what it is called in a file, where that does not follow from what it is; or empty
      * @param letters how many strands come before it in all, by which its strands are lettered
      */
-    record Group(Part part, List<Mark> marks, Affine map, int letters, Box box, Origin origin) implements Mark {
+    record Group(Part part, String title, List<Mark> marks, Affine map, int letters, Box box, Origin origin)
+            implements Mark {
         /** Marks together with the box round them, laid by a map. */
         public static Group of(Part part, List<Mark> marks, Affine map, int letters, Origin origin) {
             List<Mark> kept = List.copyOf(marks);
             Box box = Box.round(kept.stream().map(Mark::box).toList());
             boolean there = map.equals(Affine.IDENTITY) || kept.isEmpty();
-            return new Group(part, kept, map, letters, there ? box : box.map(map), origin);
+            return new Group(part, "", kept, map, letters, there ? box : box.map(map), origin);
         }
 
         @Override
         public Group map(Affine other) {
-            return new Group(part, marks, other.after(map), letters, box.map(other), origin);
+            return new Group(part, title, marks, other.after(map), letters, box.map(other), origin);
+        }
+
+        /** This group with a title of its own. */
+        public Group titled(String own) {
+            return new Group(part, own, marks, map, letters, box, origin);
         }
     }
 

@@ -88,7 +88,7 @@ class IncomingTest {
             for (Curve curve : wanted.get(i).curves()) {
                 for (double t : new double[] {0, 0.5, 1}) {
                     Point place = curve.at(t);
-                    assertThat(path.at(path.nearest(place)).distance(place)).isLessThan(2.5e-5);
+                    assertThat(path.at(path.nearest(place)).distance(place)).isLessThan(1e-5);
                 }
             }
             assertThat(path.curves().stream().anyMatch(Arc.class::isInstance))

@@ -3,6 +3,7 @@ package org.hyphantes.machine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Line;
@@ -161,6 +162,17 @@ public record Program(List<String> passes, List<Move> moves, List<String> unread
                     .map(m -> m.stroke() > stroke ? new Move(m.kind(), m.pass(), stroke, m.curve(), m.speed()) : m)
                     .toList();
         }
+    }
+
+    /** The same laid elsewhere, by a map that keeps shapes as they are. */
+    public Program laid(Affine map) {
+        return new Program(
+                passes,
+                moves.stream()
+                        .map(m -> new Move(
+                                m.kind(), m.pass(), m.stroke(), m.curve().map(map), m.speed()))
+                        .toList(),
+                unread);
     }
 
     /** The same with speeds for passes that the file gives none. */

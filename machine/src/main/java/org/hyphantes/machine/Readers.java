@@ -11,11 +11,17 @@ public final class Readers {
         /** The ending of such files, with the dot. */
         String ending();
 
+        /** Whether places are told on a page as large as what is drawn, which is then laid on the bed, and not on the bed itself. */
+        default boolean isPage() {
+            return false;
+        }
+
         /** @throws CannotRun if it is none, with the line where it goes wrong */
         Program read(String text) throws CannotRun;
     }
 
-    public static final List<Reader> EACH = List.of(new DrawingFile(), new PlotterFile(), new MachineCode());
+    public static final List<Reader> EACH =
+            List.of(new DrawingFile(), new PlotterFile(), new MachineCode(), new VectorFile());
 
     private Readers() {}
 

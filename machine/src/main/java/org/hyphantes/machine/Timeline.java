@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.hyphantes.cut.Machine;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Point;
 
@@ -13,6 +14,9 @@ import org.hyphantes.geometry.Point;
  * more than the machine's jolt. The head stands still while the tool goes up or down.
  */
 public final class Timeline {
+    /** Where along a cubic it is looked how much it bends. */
+    private static final int PLACES = 4;
+
     private final Program program;
     private final Machine machine;
 
@@ -53,8 +57,7 @@ public final class Timeline {
         double a = machine.acceleration();
         for (int i = 0; i < count; i++) {
             Curve curve = move(i).curve();
-            double bend = curve instanceof Arc arc ? Math.sqrt(a * arc.radius()) : Double.POSITIVE_INFINITY;
-            most[i] = Math.min(Math.min(move(i).speed(), machine.travel()), bend);
+            most[i] = Math.min(Math.min(move(i).speed(), machine.travel()), Math.sqrt(a / bend(curve)));
             entry[i] = i == 0 ? 0 : Math.min(Math.min(most[i - 1], most[i]), corner(move(i - 1), move(i)));
         }
         // No faster than can be slowed down from before the end, nor than can be gathered from the start.
@@ -65,6 +68,18 @@ public final class Timeline {
             entry[i + 1] =
                     Math.min(entry[i + 1], reached(entry[i], move(i).curve().length()));
         }
+    }
+
+    /** How much (1/mm) a curve bends at most. */
+    private static double bend(Curve curve) {
+        if (!(curve instanceof Cubic cubic)) {
+            return curve instanceof Arc arc ? 1 / arc.radius() : 0;
+        }
+        double most = 0;
+        for (int k = 0; k <= PLACES; k++) {
+            most = Math.max(most, Math.abs(cubic.curvature((double) k / PLACES)));
+        }
+        return most;
     }
 
     private double reached(double from, double length) {

@@ -7,6 +7,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
+import org.hyphantes.design.Handing;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.exchange.Refusal;
@@ -14,6 +15,7 @@ import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.exchange.format.MachineFormat;
 import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
@@ -66,7 +68,9 @@ final class Writing {
     static String written(Handout handout, Path path) throws IOException, CannotHandOver {
         Format format = Formats.of(path).orElse(Formats.EACH.get(0));
         format.write(handout, path);
-        if (Readers.of(path.toString()).isEmpty()) {
+        boolean passes =
+                format instanceof MachineFormat || handout.design().handing().painted() == Handing.Painted.AS_PASSES;
+        if (!passes || Readers.of(path.toString()).isEmpty()) {
             return ", " + handout.scene().size() + " paths";
         }
         try {

@@ -61,7 +61,7 @@ public final class CodeFormat {
         public void begin(int number, Pass pass) {
             depth = pass.depth().value();
             feed = pass.speed().value() * 60;
-            text.append("(pass ").append(Toolpath.name(number, pass)).append(")\n");
+            text.append("(pass ").append(pass.named(number)).append(")\n");
         }
 
         private void up() {

@@ -33,7 +33,7 @@ import picocli.CommandLine.Spec;
 final class Check implements Callable<Integer> {
     @Parameters(
             paramLabel = "FILE",
-            description = "The project file, or a drawing file, plotter file or machine code that was written.")
+            description = "The project file, or an SVG, drawing file, plotter file or machine code that was written.")
     private Path file;
 
     @Option(names = "--json", description = "Print the report as JSON.")

@@ -28,7 +28,9 @@ import picocli.CommandLine.Spec;
         description = "Reads a file for a cutter and cuts it on the simulated machine.",
         mixinStandardHelpOptions = true)
 final class Cut implements Callable<Integer> {
-    @Parameters(paramLabel = "FILE", description = "A drawing file (.dxf), plotter file (.plt) or machine code (.nc).")
+    @Parameters(
+            paramLabel = "FILE",
+            description = "A drawing file (.dxf), plotter file (.plt), machine code (.nc) or SVG (.svg).")
     private Path file;
 
     @Option(names = "--json", description = "Print the result as JSON.")

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hyphantes.cut.Machine;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.machine.CannotRun;
@@ -56,7 +57,7 @@ final class CutterFile {
         return Fall.of(
                 timeline,
                 timeline.program().passes().stream()
-                        .map(p -> !p.contains("score") && !p.contains("draw"))
+                        .map(p -> Stream.of("score", "draw", "engrave").noneMatch(p::contains))
                         .toList());
     }
 

@@ -30,7 +30,7 @@ public final class DxfFormat {
         toolpath.lead(new Toolpath.Tool() {
             @Override
             public void begin(int number, Pass pass) {
-                layers.add(Toolpath.name(number, pass));
+                layers.add(pass.named(number));
             }
 
             @Override

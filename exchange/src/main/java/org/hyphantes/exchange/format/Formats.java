@@ -1,6 +1,7 @@
 package org.hyphantes.exchange.format;
 
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import org.hyphantes.exchange.pdf.PdfFormat;
 import org.hyphantes.exchange.plotter.PlotterFormat;
 import org.hyphantes.exchange.raster.PngFormat;
 import org.hyphantes.exchange.svg.SvgFormat;
+import org.hyphantes.machine.Readers;
 
 /** All formats there are; the first is the one that is offered. */
 public final class Formats {
@@ -24,9 +26,12 @@ public final class Formats {
 
     private Formats() {}
 
-    /** Those that machines read. */
+    /** Those that machines read, first those that nothing else does. */
     public static List<Format> forMachines() {
-        return EACH.stream().filter(MachineFormat.class::isInstance).toList();
+        return EACH.stream()
+                .filter(f -> Readers.of(f.ending()).isPresent())
+                .sorted(Comparator.comparing(f -> !(f instanceof MachineFormat)))
+                .toList();
     }
 
     /** The format of a file, by its ending. */

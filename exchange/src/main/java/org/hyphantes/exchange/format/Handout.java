@@ -91,6 +91,12 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
         Walk.feed(scene, Look.PLAIN, whole);
     }
 
+    /** This as what a machine follows, however it goes out. */
+    public Handout forMachines() {
+        Handing passes = design.handing().schema().put(design.handing(), "painted", "as passes");
+        return new Handout(design.withHanding(passes), scene, page, Optional.empty(), once);
+    }
+
     /** This as the lines that a machine follows, where it is to go out so, for formats that draw scenes. */
     public Handout drawn() {
         if (design.handing().painted() != Handing.Painted.AS_PASSES) {

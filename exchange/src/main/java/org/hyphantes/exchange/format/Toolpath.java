@@ -12,7 +12,6 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Arced;
 import org.hyphantes.geometry.Curve;
-import org.hyphantes.setting.Entry;
 
 /** What a machine follows, for all formats that machines read: millimetres from the lower left corner of the bed, upwards, in lines and arcs. */
 public record Toolpath(Job job, Cuts cuts) {
@@ -64,11 +63,6 @@ public record Toolpath(Job job, Cuts cuts) {
         return java.util.stream.IntStream.range(0, count)
                 .mapToObj(k -> arc.part((double) k / count, (k + 1.0) / count))
                 .toList();
-    }
-
-    /** The name of a pass: "1 cut". */
-    public static String name(int number, Pass pass) {
-        return number + " " + Entry.word(pass.work());
     }
 
     /** A number without an exponent and without needless noughts. */

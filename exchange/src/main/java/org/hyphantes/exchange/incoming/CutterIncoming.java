@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.PathPen;
 import org.hyphantes.machine.CannotRun;
 import org.hyphantes.machine.Program;
 import org.hyphantes.machine.Readers;
@@ -19,14 +21,19 @@ final class CutterIncoming implements Incoming {
 
     @Override
     public List<String> endings() {
-        return Readers.EACH.stream().map(Readers.Reader::ending).toList();
+        return readers().map(Readers.Reader::ending).toList();
+    }
+
+    /** Those of files that only machines read. */
+    private static Stream<Readers.Reader> readers() {
+        return Readers.EACH.stream().filter(r -> !r.isPage());
     }
 
     @Override
     public Arrival read(byte[] bytes) throws CannotBring {
         String text = new String(bytes, StandardCharsets.UTF_8);
         CannotRun last = null;
-        for (Readers.Reader reader : Readers.EACH) {
+        for (Readers.Reader reader : readers().toList()) {
             try {
                 return arrival(reader.read(text)).checked();
             } catch (CannotRun e) {
@@ -50,7 +57,7 @@ final class CutterIncoming implements Incoming {
             List<Curve> curves = stroke.stream().map(c -> c.map(map)).toList();
             boolean closed =
                     curves.get(curves.size() - 1).end().distance(curves.get(0).start()) < NEAR;
-            shapes.add(Arrival.Shape.bare(Chains.path(curves, closed)));
+            shapes.add(Arrival.Shape.bare(PathPen.chained(curves, closed)));
         }
         Map<String, Integer> left = new LinkedHashMap<>();
         program.unread().forEach(u -> left.merge(u.replaceAll("^\\d+ ", ""), count(u), Integer::sum));

@@ -32,6 +32,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Angle;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.PathPen;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Watch;
@@ -41,6 +42,7 @@ import org.hyphantes.geometry.offset.WidthProfile;
 import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
+import org.hyphantes.machine.PathWords;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.CornerStyle;
@@ -97,7 +99,7 @@ final class SvgReading {
         if (node.getClip() != null) {
             within = new ArrayList<>(clips);
             Shape clip = node.getClip().getClipPath();
-            within.add(new Operand(closed(Outline.of(clip, map)), rule(clip)));
+            within.add(new Operand(closed(Outline.drawn(clip, map).paths()), rule(clip)));
         }
         if (node.getMask() != null) {
             left.merge("mask", 1, Integer::sum);
@@ -170,7 +172,7 @@ final class SvgReading {
         if (shape == null) {
             return;
         }
-        List<Path> paths = Outline.of(shape, map);
+        List<Path> paths = drawn(node, shape, map).paths();
         FillRule rule = rule(shape);
         if (!clips.isEmpty()) {
             List<Operand> all = new ArrayList<>(clips);
@@ -187,12 +189,16 @@ final class SvgReading {
 
     private void drawn(
             GraphicsNode node, Shape shape, Affine map, Colour colour, StrokeShapePainter line, List<Operand> clips) {
-        List<Path> paths = shape == null ? List.of() : Outline.of(shape, map);
+        if (shape == null) {
+            return;
+        }
+        PathPen pen = drawn(node, shape, map);
+        List<Path> paths = pen.paths();
         BasicStroke stroke = line.getStroke() instanceof BasicStroke basic ? basic : new BasicStroke();
         double weight = stroke.getLineWidth() * Math.sqrt(Math.abs(map.determinant()));
         Ends ends = ends(stroke);
-        if (shape != null && ends == Ends.ROUND && weight > 0 && clips.isEmpty()) {
-            Outline.dots(shape, map).forEach(dot -> disc(node, dot, weight / 2, colour));
+        if (ends == Ends.ROUND && weight > 0 && clips.isEmpty()) {
+            pen.dots().forEach(dot -> disc(node, dot, weight / 2, colour));
         }
         if (paths.isEmpty() || !(weight > 0)) {
             return;
@@ -253,9 +259,21 @@ final class SvgReading {
                 .toList();
     }
 
+    /** A shape as its element tells it, where that is a path: what Batik makes of it is rounded to seven figures. */
+    private PathPen drawn(GraphicsNode node, Shape shape, Affine map) {
+        Element element = context.getElement(node);
+        if (shape instanceof ExtendedGeneralPath && element != null && "path".equals(element.getLocalName())) {
+            PathPen pen = new PathPen(map);
+            if (PathWords.draw(element.getAttribute("d"), pen)) {
+                return pen;
+            }
+        }
+        return Outline.drawn(shape, map);
+    }
+
     private static List<Path> closed(List<Path> paths) {
         return paths.stream()
-                .map(p -> p.closed() ? p : Chains.path(p.curves(), true))
+                .map(p -> p.closed() ? p : PathPen.chained(p.curves(), true))
                 .toList();
     }
 

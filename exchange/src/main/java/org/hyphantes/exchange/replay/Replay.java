@@ -10,6 +10,8 @@ import org.hyphantes.cut.Pass;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Format;
 import org.hyphantes.exchange.format.Handout;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.machine.CannotRun;
 import org.hyphantes.machine.Fall;
 import org.hyphantes.machine.Program;
@@ -33,7 +35,8 @@ public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, L
      * @throws CannotRun if the machine reads no such files, or cannot run this one
      */
     public static Replay of(Handout handout, Format format) throws IOException, CannotHandOver, CannotRun {
-        return of(handout, format.ending(), new String(format.bytes(handout), StandardCharsets.UTF_8));
+        byte[] written = format.bytes(handout.forMachines());
+        return of(handout, format.ending(), new String(written, StandardCharsets.UTF_8));
     }
 
     /** The same from the text of a file. */
@@ -42,7 +45,8 @@ public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, L
                 Readers.of(file).orElseThrow(() -> new CannotRun("The simulated machine reads no such file."));
         Job job = handout.design().job();
         Cuts cuts = handout.cuts();
-        Program program = reader.read(text);
+        Program read = reader.read(text);
+        Program program = reader.isPage() ? read.laid(page(handout)) : read;
         List<Pass> passes = job.passes().stream()
                 .filter(p -> cuts.contours().stream().anyMatch(c -> job.passes().get(c.pass()) == p))
                 .toList();
@@ -57,6 +61,16 @@ public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, L
                 cuts.contours().stream().map(Contour::path).toList(),
                 job.height().value());
         return new Replay(job, cuts, passes, timeline, Fall.of(timeline, cutting), straying);
+    }
+
+    /** From the page of a drawing, upwards from its lower left corner, to where that lies on the bed. */
+    private static Affine page(Handout handout) {
+        Box page = handout.forMachines().drawn().page();
+        double scale = handout.scale();
+        Affine drawn = new Affine(1 / scale, 0, 0, -1 / scale, page.left(), page.bottom());
+        Affine upright =
+                new Affine(1, 0, 0, -1, 0, handout.design().job().height().value());
+        return upright.after(handout.cuts().toBed()).after(drawn);
     }
 
     /** How many strokes are cut when what they lie in has fallen out already. */

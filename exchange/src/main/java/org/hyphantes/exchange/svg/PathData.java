@@ -12,11 +12,11 @@ import org.hyphantes.geometry.Region;
 /**
  * Path data (W3C SVG 2, section 9.3): lines as L, circular arcs as A, cubics as C.
  *
- * <p>Coordinates are rounded to a hundred-thousandth of a millimetre. An arc of more than a third of a turn is written in equal
+ * <p>Coordinates are rounded to a millionth of a millimetre. An arc of more than a third of a turn is written in equal
  * parts: the centre of half a turn hangs on the last digit of its ends (section 9.5 and implementation note F.6), and rounding would throw it about.
  */
 final class PathData {
-    private static final int DECIMALS = 5;
+    private static final int DECIMALS = 6;
 
     /** The widest arc (radians) written in one part: a third of a turn, with room for what rounding adds to one. */
     private static final double MOST_SWEEP = Math.PI * 2 / 3 + 1e-9;

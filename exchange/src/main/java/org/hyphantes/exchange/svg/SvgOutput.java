@@ -140,7 +140,7 @@ final class SvgOutput implements Output {
         sure(() -> {
             line(1);
             xml.writeStartElement("g");
-            id(Character.toLowerCase(title.charAt(0)) + title.substring(1).replace(' ', '-'));
+            id(GroupTitle.id(group, title));
             line(2);
             title(title);
         });

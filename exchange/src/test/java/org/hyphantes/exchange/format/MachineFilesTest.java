@@ -20,6 +20,7 @@ import org.hyphantes.exchange.pdf.PdfFormat;
 import org.hyphantes.exchange.plotter.PlotterFormat;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.raster.PngFormat;
+import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.gauge.Inspection;
 import org.hyphantes.gauge.Snag;
@@ -62,6 +63,10 @@ class MachineFilesTest {
                     Straying.of(Readers.of("x" + format.ending()).orElseThrow().read(text), wanted, height);
             assertThat(straying.distance()).as(format.title()).isLessThanOrEqualTo(most);
         }
+        // An SVG keeps cubics as they are, and its page lies on the bed as the design does.
+        Replay drawn = Replay.of(handout, SvgFormat.FORMAT);
+        assertThat(drawn.straying().distance()).isLessThanOrEqualTo(NEAR);
+        assertThat(drawn.timeline().program().passes()).hasSameSizeAs(drawn.passes());
         double length = wanted.stream().mapToDouble(Path::length).sum();
         assertThat(lengthOfDrawing(text(DxfFormat.FORMAT, handout))).isCloseTo(length, within(1e-4 * length));
         assertThat(lengthOfPlot(text(PlotterFormat.FORMAT, handout))).isCloseTo(length, within(1e-4 * length));
