@@ -3,6 +3,7 @@ package org.hyphantes.design;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.scene.Grouping;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.Described;
 import org.hyphantes.setting.Kind;
@@ -17,6 +18,7 @@ import org.hyphantes.treatment.Surroundings;
  * @param extent how much of it goes out
  * @param figures those that go out, the strands, bands and areas made of them
  * @param painted whether with its fills, as outlines alone, or as the passes of a machine
+ * @param grouped how its parts are put together and named in files that have groups
  * @param scale how large, in parts of its size
  * @param sheets on what pages a PDF goes out
  * @param overlap how much (mm) two pages beside one another show alike
@@ -28,6 +30,7 @@ public record Handing(
         Extent extent,
         String figures,
         Painted painted,
+        Grouping.Way grouped,
         Amount scale,
         Sheets sheets,
         Amount overlap,
@@ -43,7 +46,17 @@ public record Handing(
 
     /** On one page. */
     public Handing(Extent extent, Painted painted, Amount scale, Amount resolution) {
-        this(extent, Surroundings.EVERY_FIGURE, painted, scale, Sheets.ONE_PAGE, Amount.of(10), resolution, NONE, NONE);
+        this(
+                extent,
+                Surroundings.EVERY_FIGURE,
+                painted,
+                Grouping.Way.BY_STRAND,
+                scale,
+                Sheets.ONE_PAGE,
+                Amount.of(10),
+                resolution,
+                NONE,
+                NONE);
     }
 
     /** The millimetres of an inch. */
@@ -57,13 +70,16 @@ public record Handing(
                             Setting.of(Handing.class, "extent"),
                             Setting.of(Handing.class, "figures", new Kind.Figure(Surroundings.EVERY_FIGURE, true)),
                             Setting.of(Handing.class, "painted"),
+                            Setting.of(Handing.class, "grouped"),
                             Setting.of(Handing.class, "scale", new Kind.Number(0.001, 1000)),
                             Setting.of(Handing.class, "sheets"),
                             Setting.of(Handing.class, "overlap", new Kind.Length(0, 100)),
                             Setting.of(Handing.class, "resolution", new Kind.Count(10, 2400)),
                             Setting.of(Handing.class, "maker", new Kind.Text("who made it, or none", Limits.NAME)),
                             Setting.of(Handing.class, "licence", new Kind.Text("a licence, or none", Limits.NAME))))
-            .telling(h -> "Hand over {extent}, {figures}, {painted}, {scale} times its size; a PDF on {sheets}"
+            .telling(h -> "Hand over {extent}, {figures}, {painted}"
+                    + (h.painted == Painted.AS_PASSES ? "" : ", grouped {grouped}")
+                    + ", {scale} times its size; a PDF on {sheets}"
                     + (h.sheets == Sheets.ONE_PAGE ? "" : " with {overlap} seen twice")
                     + "; pictures with {resolution} pixels to the inch; maker {maker}, licence {licence}.")
             .because("What goes into the file, whatever its format.");

@@ -1,6 +1,7 @@
 package org.hyphantes.paint;
 
 import java.util.Optional;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -77,6 +78,20 @@ public record Paint(Optional<Fill> fill, Optional<Colour> line, double weight, b
                 .filter(f -> f != fill.get())
                 .map(this::filled)
                 .orElse(this);
+    }
+
+    /** The same with its fill, which has been laid, carried by a map with what it fills. */
+    public Paint map(Affine map) {
+        return map.equals(Affine.IDENTITY)
+                ? this
+                : fill.map(f -> filled(carried(f, map))).orElse(this);
+    }
+
+    private static Fill carried(Fill fill, Affine map) {
+        if (fill instanceof Blended blended) {
+            return new Blended(carried(blended.inner(), map), blended.opacity(), blended.mode());
+        }
+        return fill instanceof Ramp ramp ? ramp.map(map) : fill instanceof Patched patched ? patched.map(map) : fill;
     }
 
     /** Whether its line has a weight that somebody gave it, which then is the same on a screen as in a file. */

@@ -133,6 +133,8 @@ public sealed interface Mark {
         TILE,
         /** What one pass of a machine follows. */
         PASS,
+        /** Marks put together by something else than how they are drawn; told by its title. */
+        NAMED,
         /** The side faces of what is raised, those behind before those in front. */
         SIDES
     }

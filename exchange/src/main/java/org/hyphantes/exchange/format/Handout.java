@@ -10,6 +10,7 @@ import org.hyphantes.design.Handing;
 import org.hyphantes.design.Tiles;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.scene.Chosen;
+import org.hyphantes.scene.Grouping;
 import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Outlines;
 import org.hyphantes.scene.Output;
@@ -97,10 +98,11 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
         return new Handout(design.withHanding(passes), scene, page, Optional.empty(), once);
     }
 
-    /** This as the lines that a machine follows, where it is to go out so, for formats that draw scenes. */
+    /** This as it is drawn by formats that draw scenes: in the groups that are asked for, or as the lines that a machine follows. */
     public Handout drawn() {
         if (design.handing().painted() != Handing.Painted.AS_PASSES) {
-            return this;
+            Scene grouped = Grouping.of(scene, design.handing().grouped());
+            return grouped == scene ? this : new Handout(design, grouped, page, cloth, once);
         }
         Scene passes = PassDrawing.of(cuts(), design.job());
         return new Handout(design, passes, passes.inked(), Optional.empty());

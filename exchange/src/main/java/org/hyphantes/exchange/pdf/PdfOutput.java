@@ -2,6 +2,8 @@ package org.hyphantes.exchange.pdf;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -32,6 +34,8 @@ final class PdfOutput implements Output {
 
     private final PDDocument document;
     private final PDFormContentStream content;
+    private final Layers layers;
+    private final Deque<Boolean> layered = new ArrayDeque<>();
 
     /** How far (mm of the design) a cubic may stray from its arc. */
     private final double strays;
@@ -39,6 +43,7 @@ final class PdfOutput implements Output {
     PdfOutput(PDDocument document, PDFormContentStream content, double scale) {
         this.document = document;
         this.content = content;
+        this.layers = new Layers(document);
         this.strays = STRAYS / scale;
     }
 
@@ -53,6 +58,24 @@ final class PdfOutput implements Output {
             act.run();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What is grouped by colour, or as passes, lies in layers of its own, which a viewer may hide (ISO 32000-1, 8.11). */
+    @Override
+    public void begin(Mark.Group group) {
+        boolean layer =
+                (group.part() == Mark.Part.PASS || group.part() == Mark.Part.NAMED) && layers.hasRoomFor(group.title());
+        layered.push(layer);
+        if (layer) {
+            sure(() -> content.beginMarkedContent(COSName.OC, layers.of(group.title())));
+        }
+    }
+
+    @Override
+    public void end() {
+        if (layered.pop()) {
+            sure(content::endMarkedContent);
         }
     }
 

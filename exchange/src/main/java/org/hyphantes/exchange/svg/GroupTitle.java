@@ -9,7 +9,7 @@ final class GroupTitle {
     /** @param strand the letter of a strand */
     static String of(Mark.Group group, String strand) {
         return switch (group.part()) {
-            case PASS -> group.title();
+            case PASS, NAMED -> group.title();
             case SIDES -> "Sides";
             case RING -> "Ring " + group.origin().piece();
             case STRAND -> "Strand " + strand;
@@ -22,6 +22,6 @@ final class GroupTitle {
     static String id(Mark.Group group, String title) {
         return group.part() == Mark.Part.PASS
                 ? "pass-" + group.origin().piece()
-                : Character.toLowerCase(title.charAt(0)) + title.substring(1).replace(' ', '-');
+                : Character.toLowerCase(title.charAt(0)) + title.substring(1).replaceAll("[^\\p{L}\\p{N}@._-]+", "-");
     }
 }

@@ -21,7 +21,6 @@ import org.hyphantes.paint.Fill;
 import org.hyphantes.paint.Paint;
 import org.hyphantes.paint.Patch;
 import org.hyphantes.paint.Patched;
-import org.hyphantes.paint.Ramp;
 import org.hyphantes.paint.Sweep;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Output;
@@ -129,7 +128,7 @@ final class SvgOutput implements Output {
         ring = part == Mark.Part.RING ? group.origin().piece() : 0;
         strand = part == Mark.Part.STRAND
                 ? Strand.letter(letters + group.origin().strand())
-                : "";
+                : part == Mark.Part.NAMED ? GroupTitle.id(group, group.title()) : "";
         lines = ring == 0 && strand.isEmpty();
         numbers.clear();
         open.push(!group.marks().isEmpty());
@@ -176,8 +175,7 @@ final class SvgOutput implements Output {
             Watch.ask();
             String id =
                     ring > 0 ? "piece-" + area.origin().piece() : (lines ? "band" : strand) + "-" + number(Named.AREA);
-            Paint laid = paint.fill().map(f -> paint.filled(laid(f, map))).orElse(paint);
-            area(id, PathData.of(laid(area.region(), map)), area.box(), laid);
+            area(id, PathData.of(laid(area.region(), map)), area.box(), paint.map(map));
         }
     }
 
@@ -188,16 +186,6 @@ final class SvgOutput implements Output {
             String id = (lines ? "line" : strand + "-line") + "-" + number(Named.LINE);
             path(id, PathData.of(laid(stroke.path(), map)), paint);
         }
-    }
-
-    private static Fill laid(Fill fill, Affine map) {
-        if (map.equals(Affine.IDENTITY)) {
-            return fill;
-        }
-        if (fill instanceof Blended blended) {
-            return new Blended(laid(blended.inner(), map), blended.opacity(), blended.mode());
-        }
-        return fill instanceof Ramp ramp ? ramp.map(map) : fill instanceof Patched patched ? patched.map(map) : fill;
     }
 
     /** An area by one path where that says all of it; else in a group, its fill laid together before its line. */
