@@ -2,63 +2,66 @@ package org.hyphantes.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.IntStream;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
-import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
-import org.hyphantes.geometry.Region;
-import org.hyphantes.geometry.Tolerance;
-import org.hyphantes.geometry.Watch;
-import org.hyphantes.geometry.hatch.Hatching;
-import org.hyphantes.geometry.measure.Narrow;
-import org.hyphantes.geometry.meet.PathMeeting;
-import org.hyphantes.geometry.meet.PathMeetings;
-import org.hyphantes.geometry.offset.Corners;
-import org.hyphantes.geometry.offset.OffsetCurves;
-import org.hyphantes.geometry.plane.Subdivision;
 import org.hyphantes.paint.Colourway;
-import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
-import org.hyphantes.weave.Projection;
-import org.hyphantes.weave.StrandKey;
 
 /**
  * What goes to the machine of a drawing.
  *
  * @param contours in the order in which they are cut, pass after pass
- * @param toBed what carries the design (mm) onto the bed
+ * @param toBed what carries the design (mm) onto the bed, where all of it lies as it is drawn
+ * @param parts where what is laid by itself comes to lie, of each the first copy
  * @param travel how far (mm) is travelled with the tool up, and
  * @param asDrawn how far it would be in the order as drawn
  */
-public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, double travel, double asDrawn) {
-    /** Engraving lays so many lines at most. */
-    private static final double MOST_LINES = 200_000;
-
-    private static final Origin NONE = Origin.of(new StrandKey("", List.of()));
-
+public record Cuts(
+        List<Contour> contours, List<Flaw> flaws, Affine toBed, List<Part> parts, double travel, double asDrawn) {
     public Cuts {
         contours = List.copyOf(contours);
         flaws = List.copyOf(flaws);
+        parts = List.copyOf(parts);
+    }
+
+    /** What is laid by itself: the box (mm) round it in the design, round it and what is cut of it at its size, and what carries it onto the bed. */
+    public record Part(Box drawn, Box cut, Affine toBed) {}
+
+    /** Where a place of the design (mm) comes to lie on the bed. */
+    public Point onBed(Point place) {
+        return parts.stream()
+                .filter(p -> p.drawn().grown(1).contains(place))
+                .findFirst()
+                .map(Part::toBed)
+                .orElse(toBed)
+                .of(place);
     }
 
     /** What is cut of a scene that goes out in so many parts of its size. */
     public static Cuts of(Scene scene, Job job, Colourway colourway, double scale) {
-        return of(scene, job, colourway, scale, 0);
+        return of(List.of(scene), job, colourway, scale, 0);
     }
 
     /**
-     * The same with bridges of a sheet measured.
+     * What is cut of scenes each of which is laid on the bed by itself, with bridges of a sheet measured.
      *
      * @param limit what is narrower (mm) is a flaw; 0 for none
      */
-    public static Cuts of(Scene scene, Job job, Colourway colourway, double scale, double limit) {
+    public static Cuts of(List<Scene> scenes, Job job, Colourway colourway, double scale, double limit) {
         try {
-            return new Making(job, scale, scene.box(), limit).made(Sorted.of(scene, job, colourway));
+            return new Making(job, scale, limit).made(scenes, colourway);
         } catch (IllegalStateException | IllegalArgumentException | ArithmeticException e) {
             // Nothing may be called ready unseen.
-            return new Cuts(List.of(), List.of(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of())), Affine.IDENTITY, 0, 0);
+            return new Cuts(
+                    List.of(), List.of(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of())), Affine.IDENTITY, List.of(), 0, 0);
         }
+    }
+
+    /** How many parts and copies would have room on the bed if it were done by another job. */
+    public int room(Job other) {
+        return Layout.of(parts.stream().map(Part::cut).toList(), other).spots().size();
     }
 
     /** Whether they could not be found, however little is wrong. */
@@ -76,261 +79,108 @@ public record Cuts(List<Contour> contours, List<Flaw> flaws, Affine toBed, doubl
         private final Job job;
         private final double scale;
         private final double limit;
-        private final Affine toBed;
-        private final double over;
-        private final List<Contour> contours = new ArrayList<>();
+        private final Affine sized;
         private final List<Flaw> flaws = new ArrayList<>();
 
-        Making(Job job, double scale, Box box, double limit) {
+        Making(Job job, double scale, double limit) {
             this.job = job;
             this.scale = scale;
             this.limit = limit;
-            Affine turned = job.lie() == Job.Lie.A_QUARTER_TURNED ? Affine.turn(90, Point.ORIGIN) : Affine.IDENTITY;
-            Affine sized = Affine.scale(scale, Point.ORIGIN).after(turned);
-            Box there = box.map(sized);
-            double width = job.width().value();
-            double height = job.height().value();
-            this.toBed = Affine.shift(new Point(width / 2, height / 2).minus(there.centre()))
-                    .after(sized);
-            this.over = Math.max(there.width() - width, there.height() - height);
+            this.sized = Affine.scale(scale, Point.ORIGIN);
         }
 
-        Cuts made(List<Sorted.Taken> taken) {
-            for (int p = 0; p < taken.size(); p++) {
-                pass(p, taken.get(p));
+        Cuts made(List<Scene> scenes, Colourway colourway) {
+            Contouring contouring = new Contouring(job, scale, limit, flaws);
+            List<List<Contour>> made = new ArrayList<>();
+            List<Box> boxes = new ArrayList<>();
+            for (Scene scene : scenes) {
+                List<Contour> contours = contouring.of(Sorted.of(scene, job, colourway));
+                if (!contours.isEmpty()) {
+                    made.add(contours);
+                    boxes.add(scene.box().map(sized));
+                }
             }
-            if (contours.isEmpty()) {
+            Box all = Box.round(scenes.stream().map(Scene::box).toList()).map(sized);
+            Point middle = new Point(job.width().value() / 2, job.height().value() / 2);
+            Affine centred = Affine.shift(middle.minus(all.centre())).after(sized);
+            if (made.isEmpty()) {
                 flaws.add(new Flaw(Flaw.Kind.NOTHING, 0, List.of()));
-            } else if (over > 1e-6) {
-                flaws.add(new Flaw(Flaw.Kind.LARGER, over, List.of()));
-            } else if (job.copies().value() > 1) {
-                copied();
+                return new Cuts(List.of(), flaws, centred, List.of(), 0, 0);
             }
+            List<Box> cut = new ArrayList<>();
+            for (int i = 0; i < made.size(); i++) {
+                // Of a sheet only what is within it is cut, but all of it needs room.
+                Box box =
+                        Box.round(made.get(i).stream().map(c -> c.path().box()).toList());
+                cut.add(box.with(boxes.get(i)));
+            }
+            List<Layout.Spot> spots = spots(boxes, cut);
+            List<Contour> laid = new ArrayList<>();
+            for (Layout.Spot spot : spots) {
+                made.get(spot.part()).forEach(c -> laid.add(c.with(c.path().map(spot.toBed()))));
+            }
+            List<Part> parts = new ArrayList<>();
+            for (int i = 0; i < boxes.size(); i++) {
+                int part = i;
+                Affine place = spots.stream()
+                        .filter(s -> s.part() == part)
+                        .findFirst()
+                        .map(s -> s.toBed().after(sized))
+                        .orElse(centred);
+                parts.add(new Part(boxes.get(i).map(sized.inverse()), cut.get(i), place));
+            }
+            return ordered(laid, made.size() == 1 ? parts.get(0).toBed() : centred, parts);
+        }
+
+        /** Where parts and their copies lie; one alone about the middle of the bed even where it is too large for it. */
+        private List<Layout.Spot> spots(List<Box> boxes, List<Box> cut) {
+            double over = boxes.stream().mapToDouble(this::over).max().orElse(0);
+            if (over > 1e-6) {
+                flaws.add(new Flaw(Flaw.Kind.LARGER, over, List.of()));
+            }
+            if (boxes.size() == 1 && (job.copies().value() == 1 || over > 1e-6)) {
+                return List.of(Layout.alone(0, boxes.get(0), job));
+            }
+            Layout layout = Layout.of(cut, job);
+            if (layout.spots().size() < layout.wanted()) {
+                flaws.add(new Flaw(Flaw.Kind.NO_ROOM, layout.spots().size(), List.of()));
+            }
+            return layout.spots().isEmpty()
+                    ? IntStream.range(0, boxes.size())
+                            .mapToObj(i -> Layout.alone(i, boxes.get(i), job))
+                            .toList()
+                    : layout.spots();
+        }
+
+        /** By how much (mm) a box is larger than the bed, as it may lie. */
+        private double over(Box box) {
+            double width = job.width().value();
+            double height = job.height().value();
+            double drawn = Math.max(box.width() - width, box.height() - height);
+            double turned = Math.max(box.height() - width, box.width() - height);
+            return switch (job.lie()) {
+                case AS_DRAWN -> drawn;
+                case A_QUARTER_TURNED -> turned;
+                case TURNED_TO_FIT -> Math.min(drawn, turned);
+            };
+        }
+
+        private Cuts ordered(List<Contour> laid, Affine toBed, List<Part> parts) {
             // The head rests in the lower left corner.
             Point home = new Point(0, job.height().value());
             List<Contour> ordered = new ArrayList<>();
             List<Contour> drawn = new ArrayList<>();
             Point at = home;
-            for (int p = 0; p < taken.size(); p++) {
+            for (int p = 0; p < job.passes().size(); p++) {
                 int pass = p;
-                List<Contour> own =
-                        contours.stream().filter(c -> c.pass() == pass).toList();
+                List<Contour> own = laid.stream().filter(c -> c.pass() == pass).toList();
                 drawn.addAll(own);
                 ordered.addAll(Tour.of(own, at, job.order()));
                 at = ordered.isEmpty()
                         ? home
                         : ordered.get(ordered.size() - 1).path().end();
             }
-            return new Cuts(ordered, flaws, toBed, Tour.travel(ordered, home), Tour.travel(drawn, home));
-        }
-
-        /** Lays copies in rows, as many as have room, all of them about the middle of the bed. */
-        private void copied() {
-            Box box = Box.round(contours.stream().map(c -> c.path().box()).toList());
-            int wanted = (int) job.copies().value();
-            double across = box.width() + job.gap().value();
-            double down = box.height() + job.gap().value();
-            int columns = (int)
-                    Math.max(1, Math.floor((job.width().value() + job.gap().value()) / across + 1e-9));
-            int rows = (int)
-                    Math.max(1, Math.floor((job.height().value() + job.gap().value()) / down + 1e-9));
-            int laid = Math.min(wanted, columns * rows);
-            if (laid < wanted) {
-                flaws.add(new Flaw(Flaw.Kind.NO_ROOM, laid, List.of()));
-            }
-            columns = Math.min(columns, laid);
-            rows = (laid + columns - 1) / columns;
-            List<Contour> one = List.copyOf(contours);
-            contours.clear();
-            for (int i = 0; i < laid; i++) {
-                Point by = new Point(
-                        (i % columns - (columns - 1) / 2.0) * across, (i / columns - (rows - 1) / 2.0) * down);
-                Affine shift = Affine.shift(by);
-                one.forEach(c -> contours.add(c.with(c.path().map(shift))));
-            }
-        }
-
-        private void pass(int number, Sorted.Taken taken) {
-            Pass pass = job.passes().get(number);
-            if (pass.work() == Pass.Work.ENGRAVE) {
-                engrave(number, pass, taken.engraved());
-                return;
-            }
-            boolean cut = pass.work() == Pass.Work.CUT;
-            List<Contour> found = new ArrayList<>();
-            List<Path> borders = taken.edges().stream()
-                    .flatMap(e -> e.region().borders().stream())
-                    .toList();
-            boolean whole = cut && !borders.isEmpty() && meetings(borders).isPresent();
-            Optional<Sheet> sheet = whole ? Sheet.of(job.parts(), taken.edges()) : Optional.empty();
-            if (sheet.isPresent()) {
-                held(sheet.get()).forEach(r -> add(r, NONE, "", number, found));
-                sheet.get().edge().ifPresent(e -> found.removeIf(c -> isEdge(c.path(), e)));
-            } else {
-                for (Sorted.Part part : taken.edges()) {
-                    Watch.ask();
-                    List<Region> regions = cut ? madeUpFor(part.region(), part.origin()) : List.of(part.region());
-                    regions.forEach(r -> add(r, part.origin(), part.letter(), number, found));
-                }
-            }
-            threaded(taken.lines(), number, found);
-            if (job.least().value() > 0) {
-                found.removeIf(c -> c.path().length() * scale < job.least().value());
-            }
-            stray(found);
-            if (cut) {
-                open(found);
-            }
-            once(found, cut, number);
-            found.forEach(c -> contours.add(c.with(c.path().map(toBed))));
-        }
-
-        private static void add(Region region, Origin origin, String letter, int pass, List<Contour> to) {
-            region.holes().forEach(h -> to.add(new Contour(h, pass, origin, letter)));
-            to.add(new Contour(region.outline(), pass, origin, letter));
-        }
-
-        /** Whether a border is the edge of a sheet, which is not cut; nothing else reaches so far, and kerf moves it outwards. */
-        private static boolean isEdge(Path border, Path edge) {
-            return border.box().width() >= edge.box().width() * (1 - 1e-9)
-                    && border.box().height() >= edge.box().height() * (1 - 1e-9);
-        }
-
-        private List<Region> held(Sheet given) {
-            List<Region> tied = Held.by((int) job.ties().value(), job.tie().value() / scale, given.regions());
-            List<Region> sheet = Bridges.widened(tied, job.bridge().value() / scale);
-            List<Integer> loose = Held.loose(sheet);
-            if (!loose.isEmpty()) {
-                flaws.add(new Flaw(
-                        Flaw.Kind.LOOSE,
-                        0,
-                        loose.stream().map(i -> sheet.get(i).centroid()).toList()));
-            }
-            List<Narrow> narrow = limit > 0 ? Bridges.of(sheet, limit / scale) : List.of();
-            if (!narrow.isEmpty()) {
-                flaws.add(new Flaw(
-                        Flaw.Kind.NARROW,
-                        narrow.get(0).gap().distance() * scale,
-                        narrow.stream().map(n -> n.gap().middle()).toList()));
-            }
-            List<Region> made = new ArrayList<>();
-            sheet.forEach(r -> made.addAll(madeUpFor(r, NONE)));
-            return made;
-        }
-
-        /** A part larger all round by half the kerf, so that it comes out as large as it is drawn. */
-        private List<Region> madeUpFor(Region region, Origin origin) {
-            double half = job.kerf().value() / scale / 2;
-            if (half == 0) {
-                return List.of(region);
-            }
-            try {
-                return OffsetCurves.outset(region, half, Corners.ROUND);
-            } catch (IllegalStateException e) {
-                flaws.add(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of(region.centroid())));
-                return List.of(region);
-            }
-        }
-
-        private void engrave(int number, Pass pass, List<Sorted.Part> parts) {
-            double spacing = pass.spacing().value() / scale;
-            double lines = parts.stream()
-                    .mapToDouble(p -> Hatching.most(p.region().outline().box(), spacing))
-                    .sum();
-            if (lines > MOST_LINES) {
-                flaws.add(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of()));
-                return;
-            }
-            boolean back = false;
-            for (Sorted.Part part : parts) {
-                for (var line : Hatching.of(part.region(), spacing, 90)) {
-                    Path path = Path.open(back ? line.reversed() : line).map(toBed);
-                    contours.add(new Contour(path, number, part.origin(), part.letter()));
-                    back = !back;
-                }
-            }
-        }
-
-        /** Lines, end to end where they meet; lines of one origin first, so that what they are of is known. */
-        private void threaded(List<Sorted.Run> lines, int number, List<Contour> found) {
-            if (lines.isEmpty()) {
-                return;
-            }
-            List<Path> paths = lines.stream().map(Sorted.Run::path).toList();
-            List<Path> joined = Threading.joined(paths, job.closing().value() / scale);
-            for (Path path : joined) {
-                int own = paths.indexOf(path);
-                Origin origin = own < 0 ? NONE : lines.get(own).origin();
-                found.add(new Contour(
-                        path, number, origin, own < 0 ? "" : lines.get(own).letter()));
-            }
-        }
-
-        private void stray(List<Contour> found) {
-            List<Point> places = found.stream()
-                    .filter(c -> c.path().length() * scale < Flaws.STRAY)
-                    .map(c -> c.path().start())
-                    .toList();
-            if (!places.isEmpty()) {
-                flaws.add(new Flaw(Flaw.Kind.STRAY, Flaws.STRAY, places));
-            }
-        }
-
-        private void open(List<Contour> found) {
-            List<Contour> open = found.stream()
-                    .filter(c -> !c.path().closed() && c.path().length() * scale >= Flaws.STRAY)
-                    .toList();
-            if (!open.isEmpty()) {
-                double least = open.stream()
-                        .mapToDouble(c -> Flaws.gap(c.path(), open) * scale)
-                        .min()
-                        .orElse(0);
-                flaws.add(new Flaw(
-                        Flaw.Kind.OPEN,
-                        least,
-                        open.stream().map(c -> c.path().end()).toList()));
-            }
-        }
-
-        private static Optional<List<PathMeeting>> meetings(List<Path> paths) {
-            Box box = Box.round(paths.stream().map(Path::box).toList());
-            return PathMeetings.of(paths, Tolerance.of(box), Projection.MOST_MEETINGS, Watch.NONE);
-        }
-
-        /** Tells lines that lie on one another and, where each is to go out once, leaves but one of them. */
-        private void once(List<Contour> found, boolean cut, int number) {
-            boolean each = job.lines() == Job.Lines.EACH_ONCE;
-            if (found.isEmpty() || !cut && !each) {
-                return;
-            }
-            List<Path> paths = found.stream().map(Contour::path).toList();
-            Optional<List<PathMeeting>> meetings = meetings(paths);
-            if (meetings.isEmpty()) {
-                flaws.add(new Flaw(Flaw.Kind.CROWDED, Projection.MOST_MEETINGS, List.of()));
-            }
-            if (meetings.stream().flatMap(List::stream).noneMatch(m -> m.kind() == PathMeeting.Kind.OVERLAP)) {
-                return;
-            }
-            try {
-                Subdivision subdivision = Subdivision.of(paths);
-                double[] doubled = new double[1];
-                List<Point> places = new ArrayList<>();
-                subdivision.stretches((curve, uses, from, to) -> {
-                    if (uses > 1) {
-                        doubled[0] += curve.length() * (uses - 1) * scale;
-                        places.add(curve.at(0.5));
-                    }
-                });
-                if (doubled[0] > Flaws.STRAY && each) {
-                    List<Path> single = Threading.once(subdivision);
-                    found.clear();
-                    single.forEach(p -> found.add(new Contour(p, number, NONE, "")));
-                } else if (doubled[0] > Flaws.STRAY) {
-                    flaws.add(new Flaw(Flaw.Kind.DOUBLED, doubled[0], places));
-                }
-            } catch (IllegalStateException e) {
-                flaws.add(new Flaw(Flaw.Kind.UNRESOLVED, 0, List.of()));
-            }
+            return new Cuts(ordered, flaws, toBed, parts, Tour.travel(ordered, home), Tour.travel(drawn, home));
         }
     }
 }

@@ -15,7 +15,8 @@ import org.hyphantes.setting.Setting;
  * @param width of the bed (mm)
  * @param height of the bed (mm)
  * @param lie how it lies on the bed
- * @param copies how many are laid on the bed, in rows
+ * @param laid whether all of it lies on the bed as it is drawn, or its groups apart
+ * @param copies how many of each are laid on the bed
  * @param gap how far (mm) apart
  * @param kerf the width (mm) of what the tool takes away, half of which is made up for where parts are cut out
  * @param parts whether areas that adjoin are cut apart
@@ -34,6 +35,7 @@ public record Job(
         Amount width,
         Amount height,
         Lie lie,
+        Laid laid,
         Amount copies,
         Amount gap,
         Amount kerf,
@@ -59,6 +61,7 @@ public record Job(
                 Amount.of(machine.width()),
                 Amount.of(machine.height()),
                 Lie.AS_DRAWN,
+                Laid.ALL_AS_ONE,
                 Amount.of(1),
                 Amount.of(5),
                 Amount.of(machine.kerf()),
@@ -78,7 +81,15 @@ public record Job(
     /** How a design lies on the bed. */
     public enum Lie {
         AS_DRAWN,
-        A_QUARTER_TURNED
+        A_QUARTER_TURNED,
+        /** Each as drawn or a quarter turned, so that the most have room. */
+        TURNED_TO_FIT
+    }
+
+    /** What is laid on the bed by itself. */
+    public enum Laid {
+        ALL_AS_ONE,
+        EACH_GROUP_BY_ITSELF
     }
 
     /** Whether areas that adjoin are cut apart. */
@@ -120,6 +131,7 @@ public record Job(
                             Setting.of(Job.class, "width", new Kind.Length(1, 1e5)),
                             Setting.of(Job.class, "height", new Kind.Length(1, 1e5)),
                             Setting.of(Job.class, "lie"),
+                            Setting.of(Job.class, "laid"),
                             Setting.of(Job.class, "copies", new Kind.Count(1, 1000)),
                             Setting.of(Job.class, "gap", new Kind.Length(0, 1000)),
                             Setting.of(Job.class, "kerf", new Kind.Length(0, 100)),
@@ -133,8 +145,9 @@ public record Job(
                             Setting.of(Job.class, "least", new Kind.Length(0, 100)),
                             Setting.of(Job.class, "fine", new Kind.Length(1e-4, 1)),
                             Setting.of(Job.class, "order")))
-            .telling(j -> "Cut on the {machine}, bed {width} by {height}, {copies}"
-                    + (j.copies.value() > 1 ? " copies {gap} apart" : " copy")
+            .telling(j -> "Cut on the {machine}, bed {width} by {height}, {laid}, {copies}"
+                    + (j.copies.value() > 1 ? " copies" : " copy")
+                    + (j.copies.value() > 1 || j.laid != Laid.ALL_AS_ONE ? " {gap} apart" : "")
                     + " lying {lie}, kerf {kerf}; bands {bands}, parts {parts}"
                     + (j.parts != Parts.APART
                             ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "")
@@ -174,8 +187,8 @@ public record Job(
     /** This job with other passes. */
     public Job passing(List<Pass> others) {
         return new Job(
-                machine, width, height, lie, copies, gap, kerf, parts, ties, tie, bridge, bands, lines, closing, least,
-                fine, order, others);
+                machine, width, height, lie, laid, copies, gap, kerf, parts, ties, tie, bridge, bands, lines, closing,
+                least, fine, order, others);
     }
 
     /** This job with one pass changed. */

@@ -142,9 +142,7 @@ final class CutGauge implements Gauge {
             case LARGER ->
                 snagOf("The design is " + length + " larger than the bed.", Optional.of(CutMends.onBed(examined)));
             case NO_ROOM ->
-                snagOf(
-                        count + " of " + (int) design.job().copies().value() + " copies have room on the bed.",
-                        Optional.of(CutMends.room(examined, count)));
+                snagOf(count + " of " + wanted(examined) + " have room on the bed.", CutMends.room(examined, count));
             case NOTHING ->
                 snagOf(
                         "No pass takes anything of this design.",
@@ -162,6 +160,12 @@ final class CutGauge implements Gauge {
                         Optional.empty()));
             default -> Optional.empty();
         };
+    }
+
+    private static String wanted(Examined examined) {
+        int parts = examined.cuts().map(c -> c.parts().size()).orElse(1);
+        int copies = (int) examined.design().job().copies().value();
+        return parts > 1 ? parts * copies + " parts" : copies + " copies";
     }
 
     private static Optional<Snag> snagOf(String words, Optional<Mend> mend) {

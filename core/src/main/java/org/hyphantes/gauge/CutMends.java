@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.hyphantes.cut.Cuts;
 import org.hyphantes.cut.Job;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.design.Design;
@@ -63,41 +64,49 @@ final class CutMends {
         return job.passes().size() < Job.MOST_PASSES ? Optional.of(mend) : Optional.empty();
     }
 
-    /** Lays them a quarter turned where more have room so, else only as many as have. */
-    static Mend room(Examined examined, int room) {
+    /** Lays them turned where more have room so, else only as many as have. */
+    static Optional<Mend> room(Examined examined, int room) {
         Job job = examined.design().job();
-        Job.Lie other = job.lie() == Job.Lie.AS_DRAWN ? Job.Lie.A_QUARTER_TURNED : Job.Lie.AS_DRAWN;
-        Box box = examined.artwork().scene().box();
-        double scale = examined.design().handing().scale().value();
-        boolean turned = other == Job.Lie.A_QUARTER_TURNED;
-        double gap = job.gap().value();
-        double across = (turned ? box.height() : box.width()) * scale + gap;
-        double down = (turned ? box.width() : box.height()) * scale + gap;
-        double then = Math.floor((job.width().value() + gap) / across)
-                * Math.floor((job.height().value() + gap) / down);
-        return then > room
-                ? of("Turn them", "They lie a quarter turned on the bed.", j -> j.with("lie", other))
-                : of("Lay " + room, room + " are laid.", j -> j.with("copies", Amount.of(room)));
+        Cuts cuts = examined.cuts().orElseThrow();
+        int then = cuts.room(job.with("lie", Job.Lie.TURNED_TO_FIT));
+        if (then > room) {
+            return Optional.of(of("Turn them", "They lie turned to fit.", j -> j.with("lie", Job.Lie.TURNED_TO_FIT)));
+        }
+        int each = room / Math.max(1, cuts.parts().size());
+        return each < 1 || each == job.copies().value()
+                ? Optional.empty()
+                : Optional.of(of("Lay " + each, each + " are laid.", j -> j.with("copies", Amount.of(each))));
     }
 
     /** Turns the design where it fits the bed so, else takes it smaller. */
     static Mend onBed(Examined examined) {
         Design design = examined.design();
-        Box box = examined.artwork().scene().box();
+        List<Box> boxes = examined.cuts().orElseThrow().parts().stream()
+                .map(Cuts.Part::drawn)
+                .toList();
         double scale = design.handing().scale().value();
         double width = design.job().width().value();
         double height = design.job().height().value();
         boolean turned = design.job().lie() == Job.Lie.A_QUARTER_TURNED;
-        double across = (turned ? box.height() : box.width()) * scale;
-        double down = (turned ? box.width() : box.height()) * scale;
-        if (down <= width && across <= height) {
-            Job.Lie other = turned ? Job.Lie.AS_DRAWN : Job.Lie.A_QUARTER_TURNED;
-            return of("Turn it", "It lies a quarter turned on the bed.", j -> j.with("lie", other));
+        double asDrawn = Double.POSITIVE_INFINITY;
+        double otherWay = Double.POSITIVE_INFINITY;
+        double eitherWay = Double.POSITIVE_INFINITY;
+        for (Box box : boxes) {
+            double across = (turned ? box.height() : box.width()) * scale;
+            double down = (turned ? box.width() : box.height()) * scale;
+            double drawn = Math.min(width / across, height / down);
+            double other = Math.min(width / down, height / across);
+            asDrawn = Math.min(asDrawn, drawn);
+            otherWay = Math.min(otherWay, other);
+            eitherWay = Math.min(eitherWay, Math.max(drawn, other));
         }
-        double asDrawn = Math.min(width / across, height / down);
-        double otherWay = Math.min(width / down, height / across);
-        double best = Math.floor(scale * Math.max(asDrawn, otherWay) * 1000) / 1000;
-        Job.Lie lie = (otherWay > asDrawn) == turned ? Job.Lie.AS_DRAWN : Job.Lie.A_QUARTER_TURNED;
+        Job.Lie lie = boxes.size() > 1
+                ? Job.Lie.TURNED_TO_FIT
+                : (otherWay > asDrawn) == turned ? Job.Lie.AS_DRAWN : Job.Lie.A_QUARTER_TURNED;
+        if (eitherWay >= 1) {
+            return of("Turn it", "It lies turned on the bed.", j -> j.with("lie", lie));
+        }
+        double best = Math.floor(scale * eitherWay * 1000) / 1000;
         String times = Numerals.shown(best, 3);
         return Mend.of(
                 "Fit it: " + times + " times its size", new Edit("It goes out " + times + " times its size.", d -> {

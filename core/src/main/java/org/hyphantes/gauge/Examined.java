@@ -7,6 +7,7 @@ import java.util.function.Function;
 import org.hyphantes.cut.Cuts;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
+import org.hyphantes.design.Parts;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.treatment.Cloth;
@@ -63,7 +64,7 @@ public record Examined(
 
     private static Cuts cuts(Design design, Artwork artwork) {
         return Cuts.of(
-                artwork.scene(),
+                Parts.of(design, artwork.scene()),
                 design.job(),
                 design.colourway(),
                 design.handing().scale().value(),

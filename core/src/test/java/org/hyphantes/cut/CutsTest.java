@@ -23,6 +23,8 @@ import org.hyphantes.scene.Scene;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.weave.StrandKey;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What goes to a machine: in which order, how large, and what is amiss with it. */
 class CutsTest {
@@ -51,7 +53,7 @@ class CutsTest {
     }
 
     private static Cuts cuts(Job job, Mark... marks) {
-        return Cuts.of(scene(List.of(marks)), job, Colourway.QUAY, 1, 1);
+        return Cuts.of(List.of(scene(List.of(marks))), job, Colourway.QUAY, 1, 1);
     }
 
     private static double length(Cuts cuts) {
@@ -213,6 +215,54 @@ class CutsTest {
         assertThat(cuts(bed.with("copies", Amount.of(5)), tile).flaws()).isEmpty();
     }
 
+    /**
+     * Seeded sheets of parts of all sizes: none lies nearer to another than the gap or over the edge, each is cut whole, and turned to fit no fewer have
+     * room than any one way round.
+     */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
+    void partsOfAllSizesAreLaidApart(int seed) {
+        Random random = new Random(seed);
+        List<Scene> parts = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            double width = 5 + 60 * random.nextDouble();
+            double height = 5 + 30 * random.nextDouble();
+            double at = 100 * i;
+            parts.add(scene(List.of(area(Region.of(box(at, -at, at + width, height - at)), 1))));
+        }
+        Job sheet = JOB.with("width", Amount.of(200))
+                .with("height", Amount.of(120))
+                .with("gap", Amount.of(3))
+                .with("copies", Amount.of(1 + seed % 3));
+        int most = 0;
+        for (Job.Lie lie : Job.Lie.values()) {
+            Cuts cuts = Cuts.of(parts, sheet.with("lie", lie), Colourway.QUAY, 1, 0);
+            int wanted = 12 * (int) sheet.copies().value();
+            boolean all = cuts.contours().size() == wanted;
+            assertThat(cuts.flaws()).extracting(Flaw::kind).isEqualTo(all ? List.of() : List.of(Flaw.Kind.NO_ROOM));
+            for (Contour one : cuts.contours()) {
+                Box own = one.path().box();
+                assertThat(new Box(-1e-9, -1e-9, 200 + 1e-9, 120 + 1e-9).with(own))
+                        .isEqualTo(new Box(-1e-9, -1e-9, 200 + 1e-9, 120 + 1e-9));
+                assertThat(cuts.contours().stream().filter(c -> c.path().box().meets(own.grown(3 - 1e-6))))
+                        .containsExactly(one);
+            }
+            assertThat(cuts.contours().size()).isGreaterThanOrEqualTo(lie == Job.Lie.TURNED_TO_FIT ? most : 0);
+            most = Math.max(most, cuts.contours().size());
+            // What is flagged in the design is flagged where it lies on the bed.
+            Cuts.Part part = cuts.parts().get(0);
+            Point corner = new Point(part.drawn().left(), part.drawn().top());
+            assertThat(cuts.contours().stream()
+                            .mapToDouble(c -> c.path()
+                                    .at(c.path().nearest(cuts.onBed(corner)))
+                                    .distance(cuts.onBed(corner)))
+                            .min()
+                            .orElseThrow())
+                    .isLessThan(1e-6);
+        }
+        assertThat(most).isGreaterThan(9);
+    }
+
     /** Of a clipped area only what is seen is cut, and a line is cut off just at the clip's border. */
     @Test
     void whatAClipHidesIsNotCut() {
@@ -239,7 +289,7 @@ class CutsTest {
     /** A scene of nothing is told as that, and a pass that takes only a strand that is not there too. */
     @Test
     void nothingIsToldAsNothing() {
-        Cuts none = Cuts.of(Scene.EMPTY, JOB, Colourway.QUAY, 1, 1);
+        Cuts none = Cuts.of(List.of(Scene.EMPTY), JOB, Colourway.QUAY, 1, 1);
         assertThat(none.contours()).isEmpty();
         assertThat(none.flaws()).extracting(Flaw::kind).containsExactly(Flaw.Kind.NOTHING);
         assertThat(none.isUnresolved()).isFalse();

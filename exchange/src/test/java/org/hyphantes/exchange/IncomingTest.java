@@ -50,7 +50,7 @@ class IncomingTest {
     private Arrival read(String name, String text) throws Exception {
         java.nio.file.Path file = folder.resolve(name);
         Files.writeString(file, text);
-        return Incomings.read(file);
+        return (Arrival) Incomings.read(file);
     }
 
     private static List<Curve> curves(Arrival arrival, int shape) {

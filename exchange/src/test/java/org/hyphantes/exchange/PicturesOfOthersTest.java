@@ -93,7 +93,7 @@ class PicturesOfOthersTest {
                 + "<path fill='#FFF' d='M0 0h24v24H0z'/>" + inner + "</svg>";
         java.nio.file.Path file = folder.resolve("drawn.svg");
         Files.writeString(file, svg);
-        Arrival arrival = Incomings.read(file);
+        Arrival arrival = (Arrival) Incomings.read(file);
         assertThat(arrival.box().width())
                 .as("a document without a size is as large as its view box")
                 .isCloseTo(6.35, within(1e-6));

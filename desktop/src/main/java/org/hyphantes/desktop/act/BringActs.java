@@ -13,11 +13,13 @@ import org.hyphantes.design.Group;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Gallery;
-import org.hyphantes.exchange.incoming.Arrival;
+import org.hyphantes.exchange.incoming.Brought;
 import org.hyphantes.exchange.incoming.CannotBring;
 import org.hyphantes.exchange.incoming.Incomings;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.BrokenOff;
 import org.hyphantes.geometry.Watch;
+import org.hyphantes.scene.Scene;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -35,7 +37,7 @@ public final class BringActs {
 
     /** What reads something that is brought in. */
     private interface Source {
-        Arrival read() throws IOException, CannotBring;
+        Brought read() throws IOException, CannotBring;
     }
 
     /** Whether a file is of a kind that can be brought in. */
@@ -77,8 +79,8 @@ public final class BringActs {
 
     private Runnable outcome(String name, Source source) {
         try {
-            Arrival arrival = source.read();
-            return () -> lay(name, arrival);
+            Brought brought = source.read();
+            return () -> lay(name, brought);
         } catch (CannotBring e) {
             return () -> desk.warn("Not brought in. " + e.getMessage());
         } catch (IOException e) {
@@ -87,12 +89,15 @@ public final class BringActs {
         }
     }
 
-    private void lay(String name, Arrival arrival) {
-        Design with = arrival.into(desk.design(), name);
+    private void lay(String name, Brought brought) {
+        Box drawn = desk.resolved() == null
+                ? Scene.EMPTY.box()
+                : desk.resolved().finished().scene().box();
+        Design with = brought.into(desk.design(), drawn, name);
         Group group = (Group) with.root().members().get(with.root().members().size() - 1);
-        desk.edit(new Edit("Brought in: " + arrival.told(), d -> with));
+        desk.edit(new Edit("Brought in: " + brought.told(), d -> with));
         desk.open(Gallery.SET_OUT);
         desk.look(desk.view().choosing(desk.root().id(), Set.of(group.id())));
-        desk.say("Brought in: " + arrival.told());
+        desk.say("Brought in: " + brought.told());
     }
 }

@@ -2,12 +2,16 @@ package org.hyphantes.exchange.command;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import org.hyphantes.design.Design;
-import org.hyphantes.exchange.incoming.Arrival;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.exchange.incoming.Brought;
 import org.hyphantes.exchange.incoming.CannotBring;
 import org.hyphantes.exchange.incoming.Incomings;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.scene.Scene;
 import org.hyphantes.setting.Quoted;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -15,14 +19,18 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code hyphantes bring FILE -o OUT}: makes a design of what others drew. */
+/** {@code hyphantes bring FILE... -o OUT}: makes a design of what others drew, or of several designs. */
 @Command(
         name = "bring",
-        description = "Makes a design of an SVG, DXF or plotter file, or of machine code.",
+        description =
+                "Makes a design of SVG, DXF or plotter files, of machine code or of other designs, each in a group of its own.",
         mixinStandardHelpOptions = true)
 final class Bring implements Callable<Integer> {
-    @Parameters(paramLabel = "FILE", description = "The file to bring in: .svg, .dxf, .plt or .nc.")
-    private Path file;
+    @Parameters(
+            paramLabel = "FILE",
+            arity = "1..*",
+            description = "The files to bring in: .svg, .dxf, .plt, .nc or .hyphantes.")
+    private List<Path> files;
 
     @Option(
             names = {"-o", "--output"},
@@ -36,11 +44,19 @@ final class Bring implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, CannotBring {
-        Arrival arrival = Incomings.read(file);
-        String name = Quoted.sound(String.valueOf(file.getFileName()).replaceFirst("\\.[^.]*$", ""));
-        Design design = arrival.into(Design.empty(name), name);
+        Design design = Design.empty(name(output));
+        Box drawn = Scene.EMPTY.box();
+        for (Path file : files) {
+            Brought brought = Incomings.read(file);
+            design = brought.into(design, drawn, name(file));
+            drawn = new Resolver().resolve(design).scene().box();
+            spec.commandLine().getOut().println("Brought in: " + brought.told());
+        }
         ProjectFile.save(design, output);
-        spec.commandLine().getOut().println("Brought in: " + arrival.told());
         return 0;
+    }
+
+    private static String name(Path file) {
+        return Quoted.sound(String.valueOf(file.getFileName()).replaceFirst("\\.[^.]*$", ""));
     }
 }

@@ -7,6 +7,7 @@ import org.hyphantes.cut.PassDrawing;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Handing;
+import org.hyphantes.design.Parts;
 import org.hyphantes.design.Tiles;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.scene.Chosen;
@@ -83,7 +84,7 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
 
     /** What of it goes to a machine. */
     public Cuts cuts() {
-        return once.cuts(() -> Cuts.of(scene, design.job(), design.colourway(), scale()));
+        return once.cuts(() -> Cuts.of(Parts.of(design, scene), design.job(), design.colourway(), scale(), 0));
     }
 
     /** Draws it. */

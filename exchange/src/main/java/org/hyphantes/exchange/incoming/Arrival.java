@@ -39,7 +39,7 @@ import org.hyphantes.treatment.Treatment;
  * @param shapes in the order in which they are drawn
  * @param left what was not understood, by its name, with how often it stands in the file
  */
-public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
+public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements Brought {
     public Arrival {
         shapes = List.copyOf(shapes);
     }
@@ -96,6 +96,11 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
                 .toList());
     }
 
+    @Override
+    public Design into(Design design, Box drawn, String name) {
+        return into(design, name);
+    }
+
     /** A design with this in a group of its own: what was filled is filled in, and lines that had a width are bands. */
     public Design into(Design design, String name) {
         String id = design.freshId("group");
@@ -127,7 +132,7 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) {
         });
     }
 
-    /** What is said of it: "12 figures. Left out: 2 image, 1 filter." */
+    @Override
     public String told() {
         String left = this.left.entrySet().stream()
                 .limit(6)

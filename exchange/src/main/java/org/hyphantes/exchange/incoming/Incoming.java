@@ -12,5 +12,5 @@ public interface Incoming {
      *
      * @throws CannotBring if it is no such file, or larger than can be brought in
      */
-    Arrival read(byte[] bytes) throws CannotBring;
+    Brought read(byte[] bytes) throws CannotBring;
 }

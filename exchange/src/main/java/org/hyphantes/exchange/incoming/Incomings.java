@@ -14,7 +14,7 @@ import org.hyphantes.setting.Quoted;
 public final class Incomings {
     private static final Incoming SVG = new SvgIncoming();
 
-    public static final List<Incoming> EACH = List.of(SVG, new CutterIncoming());
+    public static final List<Incoming> EACH = List.of(SVG, new CutterIncoming(), new DesignIncoming());
 
     private Incomings() {}
 
@@ -42,7 +42,7 @@ public final class Incomings {
      * @throws IOException if it cannot be read
      * @throws CannotBring if it is of no kind that can be brought in, or too large
      */
-    public static Arrival read(Path file) throws IOException, CannotBring {
+    public static Brought read(Path file) throws IOException, CannotBring {
         Incoming kind = of(file).orElseThrow(() -> new CannotBring(Quoted.of(String.valueOf(file.getFileName()))
                 + " cannot be brought in: it must end in " + endings() + "."));
         if (!Files.isRegularFile(file)) {

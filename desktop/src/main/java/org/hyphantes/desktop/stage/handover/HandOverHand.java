@@ -164,8 +164,7 @@ final class HandOverHand implements Hand {
         List<Snag> flags = new ArrayList<>();
         for (Snag snag : desk.resolved().inspection().snags()) {
             boolean here = snag.gauge().equals("cut");
-            Optional<Point> place =
-                    snag.place().filter(p -> here).map(replay.cuts().toBed()::of);
+            Optional<Point> place = snag.place().filter(p -> here).map(replay.cuts()::onBed);
             flags.add(new Snag(snag.gauge(), snag.state(), place, snag.words(), snag.mend()));
         }
         return flags;
