@@ -72,11 +72,21 @@ final class Contouring {
             held(sheet.get()).forEach(r -> add(r, NONE, "", number, found));
             sheet.get().edge().ifPresent(e -> found.removeIf(c -> isEdge(c.path(), e)));
         } else {
+            List<Region> measured = new ArrayList<>();
             for (Sorted.Part part : taken.edges()) {
                 Watch.ask();
-                List<Region> regions = cut ? madeUpFor(part.region(), part.origin()) : List.of(part.region());
-                regions.forEach(r -> add(r, part.origin(), part.letter(), number, found));
+                List<Region> regions = List.of(part.region());
+                if (cut && !part.origin().isWoven() && part.origin().piece() < 0) {
+                    // Of strands and pieces it is told where they are drawn how narrow they are.
+                    regions = Bridges.widened(regions, job.bridge().value() / scale);
+                    measured.addAll(regions);
+                }
+                for (Region region : regions) {
+                    List<Region> made = cut ? madeUpFor(region, part.origin()) : List.of(region);
+                    made.forEach(r -> add(r, part.origin(), part.letter(), number, found));
+                }
             }
+            narrow(measured);
         }
         threaded(taken.lines(), number, found);
         if (job.least().value() > 0) {
@@ -103,6 +113,11 @@ final class Contouring {
 
     private List<Region> held(Sheet given) {
         List<Region> tied = Held.by((int) job.ties().value(), job.tie().value() / scale, given.regions());
+        if (tied != given.regions()) {
+            // Where a tie comes to a point of what it holds it is no narrower than elsewhere.
+            double width = job.tie().value() / scale;
+            tied = Bridges.widened(tied, width, Bridges.of(given.regions(), width));
+        }
         List<Region> sheet = Bridges.widened(tied, job.bridge().value() / scale);
         List<Integer> loose = Held.loose(sheet);
         if (!loose.isEmpty()) {
@@ -111,16 +126,20 @@ final class Contouring {
                     0,
                     loose.stream().map(i -> sheet.get(i).centroid()).toList()));
         }
-        List<Narrow> narrow = limit > 0 ? Bridges.of(sheet, limit / scale) : List.of();
+        narrow(sheet);
+        List<Region> made = new ArrayList<>();
+        sheet.forEach(r -> made.addAll(madeUpFor(r, NONE)));
+        return made;
+    }
+
+    private void narrow(List<Region> regions) {
+        List<Narrow> narrow = limit > 0 ? Bridges.of(regions, limit / scale) : List.of();
         if (!narrow.isEmpty()) {
             flaws.add(new Flaw(
                     Flaw.Kind.NARROW,
                     narrow.get(0).gap().distance() * scale,
                     narrow.stream().map(n -> n.gap().middle()).toList()));
         }
-        List<Region> made = new ArrayList<>();
-        sheet.forEach(r -> made.addAll(madeUpFor(r, NONE)));
-        return made;
     }
 
     /** A part larger all round by half the kerf, so that it comes out as large as it is drawn. */

@@ -28,7 +28,7 @@ public record Flaw(Kind kind, double amount, List<Point> places) {
         LARGER,
         /** Not all copies have room on the bed: so many have. */
         NO_ROOM,
-        /** A bridge of a sheet that is narrower than the material bears: so wide (mm) the narrowest. */
+        /** A bridge of a sheet, or a place of an area that is neither strand nor piece, narrower than the material bears: so wide (mm) the narrowest. */
         NARROW,
         /** Nothing that any pass takes. */
         NOTHING,

@@ -22,7 +22,7 @@ import org.hyphantes.setting.Setting;
  * @param parts whether areas that adjoin are cut apart
  * @param ties how many ties hold each piece that would fall out
  * @param tie how wide (mm) a tie is
- * @param bridge narrower (mm) than this no bridge of a sheet stays
+ * @param bridge narrower (mm) than this no bridge of a sheet stays, nor any place of an area that is neither strand nor piece
  * @param bands whether bands are cut along their edges or their middle
  * @param lines whether lines that lie on one another go out as often as they are drawn
  * @param closing ends nearer to one another than this (mm) are joined
@@ -150,9 +150,9 @@ public record Job(
                     + (j.copies.value() > 1 || j.laid != Laid.ALL_AS_ONE ? " {gap} apart" : "")
                     + " lying {lie}, kerf {kerf}; bands {bands}, parts {parts}"
                     + (j.parts != Parts.APART
-                            ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "")
-                                    + " to each loose piece, bridges {bridge} wide at least"
+                            ? ", {ties} ties" + (j.ties.value() > 0 ? " of {tie}" : "") + " to each loose piece"
                             : "")
+                    + ", bridges {bridge} wide at least"
                     + "; lines {lines}, ends up to {closing} apart joined, none shorter than {least}; "
                     + "{order}, curves within {fine}.")
             .because("What the machine does: the file that is written is read again and cut on the simulated bed.");

@@ -81,15 +81,12 @@ record Layout(List<Spot> spots, int wanted) {
         double gap = job.gap().value();
         List<Room> free = new ArrayList<>();
         free.add(new Room(0, 0, job.width().value() + gap, job.height().value() + gap));
-        List<Integer> order = new ArrayList<>();
-        List<Integer> largest = IntStream.range(0, parts.size())
-                .boxed()
+        List<Integer> order = IntStream.range(
+                        0, parts.size() * (int) job.copies().value())
+                .mapToObj(i -> i % parts.size())
                 .sorted(Comparator.comparingDouble(
                         i -> -parts.get(i).width() * parts.get(i).height()))
                 .toList();
-        for (int copy = 0; copy < job.copies().value(); copy++) {
-            order.addAll(largest);
-        }
         List<Taken> taken = new ArrayList<>();
         for (int part : order) {
             Watch.ask();

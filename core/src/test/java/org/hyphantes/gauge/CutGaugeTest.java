@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.hyphantes.cut.Cuts;
 import org.hyphantes.cut.Job;
 import org.hyphantes.cut.Machine;
 import org.hyphantes.cut.Pass;
@@ -11,12 +12,17 @@ import org.hyphantes.design.Design;
 import org.hyphantes.design.Making;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Step;
 import org.hyphantes.design.TideRing;
 import org.hyphantes.design.Trial;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.scene.Scene;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.treatment.Infill;
+import org.hyphantes.treatment.Surroundings;
 import org.junit.jupiter.api.Test;
 
 /** Faults planted in what is to be cut: each is told in its place, and gone after one mend. */
@@ -98,6 +104,24 @@ class CutGaugeTest {
         Design scored = mended(wide, "Open line where a cut is wanted", "Make it a score");
         assertThat(scored.job().passes().get(0).work()).isEqualTo(Pass.Work.SCORE);
         assertThat(snags(scored)).isEmpty();
+    }
+
+    /** Two plates held by a waist of 0.4 mm, where leather bears 1 mm: told there, and as wide as that in what is cut once mended. */
+    @Test
+    void aWaistOf04InAFilledFigure() {
+        Design plates = leather("M 0 0 L 20 0 L 25 9.8 L 30 0 L 50 0 L 50 20 L 30 20 L 25 10.2 L 20 20 L 0 20 Z");
+        Design filled = plates.withRoot(plates.root()
+                .withRecipe(List.of(new Step(true, new Infill(Surroundings.EVERY_LINE, Infill.Overlaps.FILLED)))));
+        assertThat(snags(filled).get(0).place().orElseThrow().distance(new Point(25, 10)))
+                .isLessThan(1e-6);
+        Design wide = mended(filled, "Bridge of 0.4 mm", "Widen them to 1 mm");
+        Scene scene = new Resolver().resolve(wide).scene();
+        Cuts cuts = Cuts.of(scene, wide.job(), wide.colourway(), 1);
+        assertThat(cuts.contours()).hasSize(1);
+        Path edge = cuts.contours().get(0).path();
+        Point waist = cuts.onBed(new Point(25, 10));
+        assertThat(edge.at(edge.nearest(waist)).distance(waist))
+                .isCloseTo(0.5 + wide.job().kerf().value() / 2, within(1e-6));
     }
 
     /** Twelve millimetres too wide for the bed: turned where that helps, else made smaller until it fits. */

@@ -215,15 +215,19 @@ public final class Narrows {
         }
     }
 
-    /** Whether a parameter is an open end of its path, from which the path leads away from what lies a displacement off. */
+    /** Whether a parameter is an end or a corner of its path, from which the path leads away, each way that it has, from what lies a displacement off. */
     private boolean isNearestEnd(Piece b, double s, Point d) {
         Path path = paths.get(b.path());
-        if (path.closed()) {
+        int n = path.size();
+        boolean start = s < 1e-9;
+        if (!start && s <= 1 - 1e-9) {
             return false;
         }
-        boolean start = s < 1e-9 && b.curve() == 0;
-        boolean end = s > 1 - 1e-9 && b.curve() == path.size() - 1;
-        return start && d.dot(b.on().tangent(0)) <= 0 || end && d.dot(b.on().tangent(1)) >= 0;
+        int ahead = start ? b.curve() : b.curve() + 1;
+        boolean leaves = ahead < n || path.closed();
+        boolean comes = ahead > 0 || path.closed();
+        return (!leaves || d.dot(path.curves().get(ahead % n).tangent(0)) <= 0)
+                && (!comes || d.dot(path.curves().get((ahead + n - 1) % n).tangent(1)) >= 0);
     }
 
     private void add(Piece a, double t, Piece b, double s, Point p, Point q) {
