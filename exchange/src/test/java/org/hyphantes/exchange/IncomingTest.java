@@ -29,6 +29,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
 import org.hyphantes.scene.Mark;
+import org.hyphantes.treatment.Colouring;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -156,7 +157,7 @@ class IncomingTest {
                 .containsEntry("script", 1)
                 .containsEntry("use from outside", 1)
                 .containsEntry("filter", 1);
-        assertThat(arrival.told()).contains("Left out: ");
+        assertThat(arrival.told(Design.empty("Here"))).contains("Left out: ");
         assertThat(arrival.shapes().size()).isBetween(2, 3);
     }
 
@@ -190,5 +191,25 @@ class IncomingTest {
         assertThatThrownBy(() -> read("none.dxf", "0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n"))
                 .isInstanceOf(CannotBring.class);
         assertThatThrownBy(() -> read("picture.tif", "")).hasMessageContaining("must end in");
+    }
+
+    /** Gradients are mixed from the wells of a design in which nothing is drawn yet; one that has its own keeps them, and what is not mixed is counted. */
+    @Test
+    void gradientsAreMixedFromWells() throws Exception {
+        Arrival arrival =
+                svg("<linearGradient id='g'><stop stop-color='#123456'/><stop offset='1' stop-color='#ABCDEF'/>"
+                        + "</linearGradient><g fill='url(#g)'><path d='M0 0h4v4h-4z'/><path d='M9 0h4v4h-4z'/></g>");
+        Design fresh = Design.empty("Here");
+        Design mixed = arrival.into(fresh, "Graded");
+        assertThat(arrival.told(fresh)).isEqualTo("2 figures.");
+        assertThat(mixed.colourway().well(1).colour().hex()).isEqualTo("#123456");
+        assertThat(mixed.colourway().well(2).colour().hex()).isEqualTo("#ABCDEF");
+        Group group = (Group) mixed.root().members().get(0);
+        assertThat(group.recipe().stream().filter(s -> s.treatment() instanceof Colouring))
+                .hasSize(1);
+        assertThat(ProjectFile.read(ProjectFile.text(mixed))).isEqualTo(mixed);
+        Design quern = Demo.QUERN.design();
+        assertThat(arrival.into(quern, "Graded").colourway()).isEqualTo(quern.colourway());
+        assertThat(arrival.told(quern)).isEqualTo("2 figures. Left out: 2 gradient or pattern.");
     }
 }

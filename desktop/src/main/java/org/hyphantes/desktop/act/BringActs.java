@@ -93,11 +93,12 @@ public final class BringActs {
         Box drawn = desk.resolved() == null
                 ? Scene.EMPTY.box()
                 : desk.resolved().finished().scene().box();
+        String told = "Brought in: " + brought.told(desk.design());
         Design with = brought.into(desk.design(), drawn, name);
         Group group = (Group) with.root().members().get(with.root().members().size() - 1);
-        desk.edit(new Edit("Brought in: " + brought.told(), d -> with));
+        desk.edit(new Edit(told, d -> with));
         desk.open(Gallery.SET_OUT);
         desk.look(desk.view().choosing(desk.root().id(), Set.of(group.id())));
-        desk.say("Brought in: " + brought.told());
+        desk.say(told);
     }
 }

@@ -48,9 +48,9 @@ final class Bring implements Callable<Integer> {
         Box drawn = Scene.EMPTY.box();
         for (Path file : files) {
             Brought brought = Incomings.read(file);
+            spec.commandLine().getOut().println("Brought in: " + brought.told(design));
             design = brought.into(design, drawn, name(file));
             drawn = new Resolver().resolve(design).scene().box();
-            spec.commandLine().getOut().println("Brought in: " + brought.told());
         }
         ProjectFile.save(design, output);
         return 0;

@@ -27,6 +27,7 @@ import org.hyphantes.setting.Limits;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.setting.Quoted;
 import org.hyphantes.treatment.Band;
+import org.hyphantes.treatment.Colouring;
 import org.hyphantes.treatment.CornerStyle;
 import org.hyphantes.treatment.Edging;
 import org.hyphantes.treatment.Infill;
@@ -50,6 +51,7 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements 
      * @param weight the width (mm) of its line; 0 for one that is filled, or has no width of its own
      * @param ends of its line, and its {@code corners}
      * @param filled the rule by which its lines enclose an area that is filled
+     * @param graded how its colours pass into one another, where it is filled with several
      */
     public record Shape(
             String name,
@@ -58,7 +60,13 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements 
             double weight,
             Ends ends,
             CornerStyle corners,
-            Optional<FillRule> filled) {
+            Optional<FillRule> filled,
+            Optional<Graded> graded) {
+        /** This shape with a gradient. */
+        Shape graded(Graded by) {
+            return new Shape(name, form, colour, weight, ends, corners, filled, Optional.of(by));
+        }
+
         /** A line that has neither a width nor a colour. */
         static Shape bare(Path path) {
             return line("", Drawn.of(List.of(path)), Optional.empty(), 0, Ends.BUTT, CornerStyle.SQUARE);
@@ -66,11 +74,19 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements 
 
         static Shape line(
                 String name, Form form, Optional<Colour> colour, double weight, Ends ends, CornerStyle corners) {
-            return new Shape(name, form, colour, Math.rint(weight * 1e6) / 1e6, ends, corners, Optional.empty());
+            return new Shape(
+                    name,
+                    form,
+                    colour,
+                    Math.rint(weight * 1e6) / 1e6,
+                    ends,
+                    corners,
+                    Optional.empty(),
+                    Optional.empty());
         }
 
         static Shape filled(String name, Form form, Optional<Colour> colour, FillRule rule) {
-            return new Shape(name, form, colour, 0, Ends.BUTT, CornerStyle.SQUARE, Optional.of(rule));
+            return new Shape(name, form, colour, 0, Ends.BUTT, CornerStyle.SQUARE, Optional.of(rule), Optional.empty());
         }
     }
 
@@ -107,6 +123,8 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements 
         Set<String> taken = new LinkedHashSet<>(design.figures());
         Map<Kind, List<String>> kinds = new LinkedHashMap<>();
         List<Member> members = new ArrayList<>();
+        Wells wells = Wells.of(design, name);
+        Map<Colouring, List<String>> colourings = new LinkedHashMap<>();
         int number = 0;
         for (Shape shape : shapes) {
             String word = shape.form().schema().word();
@@ -115,17 +133,25 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements 
             } while (taken.contains(word + "-" + number));
             kinds.computeIfAbsent(Kind.of(shape), k -> new ArrayList<>()).add(word + "-" + number);
             String own = shape.name().isBlank() ? shape.form().schema().title() + " " + number : shape.name();
-            members.add(new Figure(word + "-" + number, Quoted.name(own), shape.form()).coloured(shape.colour()));
+            String figure = word + "-" + number;
+            shape.graded()
+                    .flatMap(wells::colouring)
+                    .ifPresent(c -> colourings
+                            .computeIfAbsent(c, k -> new ArrayList<>())
+                            .add(figure));
+            members.add(new Figure(figure, Quoted.name(own), shape.form()).coloured(shape.colour()));
         }
         List<Step> recipe = new ArrayList<>();
         kinds.forEach((kind, ids) -> kind.treatment(kinds.size() == 1 ? Surroundings.EVERY_LINE : FigureList.of(ids))
                 .ifPresent(t -> recipe.add(new Step(true, t))));
+        colourings.forEach(
+                (colouring, ids) -> recipe.add(new Step(true, colouring.with("figures", FigureList.of(ids)))));
         if (!recipe.isEmpty()) {
             // Areas as they were drawn, without lines along their edges.
             recipe.add(new Step(true, Edging.STARTING.with("lines", Entry.word(Edging.Lines.NO_LINES))));
         }
         Group group = new Group(id, Quoted.name(name), members, recipe);
-        return design.change(design.root().id(), g -> {
+        return design.withColourway(wells.colourway()).change(design.root().id(), g -> {
             List<Member> more = new ArrayList<>(g.members());
             more.add(group);
             return g.withMembers(more);
@@ -133,12 +159,18 @@ public record Arrival(List<Shape> shapes, Map<String, Integer> left) implements 
     }
 
     @Override
-    public String told() {
-        String left = this.left.entrySet().stream()
+    public String told(Design into) {
+        Map<String, Integer> left = new LinkedHashMap<>(this.left);
+        Wells wells = Wells.of(into, "");
+        shapes.stream()
+                .flatMap(s -> s.graded().stream())
+                .filter(g -> wells.colouring(g).isEmpty())
+                .forEach(g -> left.merge("gradient or pattern", 1, Integer::sum));
+        String words = left.entrySet().stream()
                 .limit(6)
                 .map(e -> e.getValue() + " " + e.getKey())
                 .collect(Collectors.joining(", "));
-        return Numerals.counted(shapes.size(), "figure") + "." + (left.isEmpty() ? "" : " Left out: " + left + ".");
+        return Numerals.counted(shapes.size(), "figure") + "." + (words.isEmpty() ? "" : " Left out: " + words + ".");
     }
 
     /** @throws CannotBring if there is nothing in it, or more than a design holds */

@@ -12,6 +12,10 @@ public interface Brought {
      */
     Design into(Design design, Box drawn, String name);
 
-    /** What is said of it: "12 figures. Left out: 2 image, 1 filter." */
-    String told();
+    /**
+     * What is said of it: "12 figures. Left out: 2 image, 1 filter."
+     *
+     * @param into the design that it is brought into, as that was before
+     */
+    String told(Design into);
 }

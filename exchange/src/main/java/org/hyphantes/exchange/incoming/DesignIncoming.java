@@ -53,7 +53,7 @@ final class DesignIncoming implements Incoming {
         }
 
         @Override
-        public String told() {
+        public String told(Design into) {
             return "a design of " + Numerals.counted(given.figures().size(), "figure") + ".";
         }
     }

@@ -50,6 +50,8 @@ import org.w3c.dom.Element;
 
 /** Reads the shapes of one document: what each fills, and the lines it draws, cut off where the document clips them. */
 final class SvgReading {
+    private static final String GRADIENT = "gradient or pattern";
+
     private static final Colour WHITE = new Colour("#FFFFFF");
 
     private static final Colour BLACK = new Colour("#000000");
@@ -134,8 +136,15 @@ final class SvgReading {
     private void painted(
             ShapePainter painter, GraphicsNode node, Shape shape, Affine map, List<Operand> clips, double seen) {
         if (painter instanceof FillShapePainter fill && fill.getPaint() != null) {
+            int before = shapes.size();
             colour(fill.getPaint(), seen).ifPresent(c -> filled(node, shape, map, c, clips));
+            if (shapes.size() > before && fill.getPaint() instanceof MultipleGradientPaint gradient) {
+                graded(gradient, map, seen);
+            }
         } else if (painter instanceof StrokeShapePainter line && line.getPaint() != null) {
+            if (line.getPaint() instanceof MultipleGradientPaint) {
+                left.merge(GRADIENT, 1, Integer::sum);
+            }
             colour(line.getPaint(), seen).ifPresent(c -> drawn(node, shape, map, c, line, clips));
         }
     }
@@ -151,11 +160,29 @@ final class SvgReading {
                     ? Optional.empty()
                     : Optional.of(colour(List.of(plain)).towards(WHITE, 1 - share));
         }
-        left.merge("gradient or pattern", 1, Integer::sum);
-        return Optional.of(
-                paint instanceof MultipleGradientPaint gradient
-                        ? colour(List.of(gradient.getColors()))
-                        : new Colour("#808080"));
+        if (paint instanceof MultipleGradientPaint gradient) {
+            return Optional.of(colour(List.of(gradient.getColors())));
+        }
+        left.merge(GRADIENT, 1, Integer::sum);
+        return Optional.of(new Colour("#808080"));
+    }
+
+    /** Gives the shape that was read last a gradient, where it is one area and the gradient one that can be laid over it; else it is counted. */
+    private void graded(MultipleGradientPaint gradient, Affine map, double seen) {
+        Arrival.Shape last = shapes.get(shapes.size() - 1);
+        List<Region> regions = Booleans.combined(
+                List.of(new Operand(
+                        closed(last.form().paths(null)), last.filled().orElseThrow())),
+                w -> w.held() == 1);
+        Optional<Graded> graded =
+                regions.size() == 1 ? Graded.of(gradient, map, regions.get(0).outline(), seen) : Optional.empty();
+        graded.ifPresentOrElse(
+                g -> shapes.set(shapes.size() - 1, last.graded(g)), () -> left.merge(GRADIENT, 1, Integer::sum));
+    }
+
+    /** A colour as it is seen on white. */
+    static Colour onWhite(Color colour, double share) {
+        return colour(List.of(colour)).towards(WHITE, 1 - share);
     }
 
     /** The mean of colours. */
