@@ -1,8 +1,11 @@
 package org.hyphantes.cut;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -88,6 +91,10 @@ final class Contouring {
             }
             narrow(measured);
         }
+        Set<Path> edges = Collections.newSetFromMap(new IdentityHashMap<>());
+        if (sheet.isEmpty()) {
+            found.forEach(c -> edges.add(c.path()));
+        }
         threaded(taken.lines(), number, found);
         if (job.least().value() > 0) {
             found.removeIf(c -> c.path().length() * scale < job.least().value());
@@ -96,7 +103,7 @@ final class Contouring {
         if (cut) {
             open(found);
         }
-        once(found, cut, number);
+        once(found, cut, number, edges);
         found.forEach(c -> contours.add(c.with(c.path().map(sized))));
     }
 
@@ -221,8 +228,12 @@ final class Contouring {
         return PathMeetings.of(paths, Tolerance.of(box), Projection.MOST_MEETINGS, Watch.NONE);
     }
 
-    /** Tells lines that lie on one another and, where each is to go out once, leaves but one of them. */
-    private void once(List<Contour> found, boolean cut, int number) {
+    /**
+     * Tells areas that are cut into by one another, and lines that lie on one another, of which it leaves but one where each is to go out once.
+     *
+     * @param edges those that go round areas which are cut apart
+     */
+    private void once(List<Contour> found, boolean cut, int number, Set<Path> edges) {
         boolean each = job.lines() == Job.Lines.EACH_ONCE;
         if (found.isEmpty() || !cut && !each) {
             return;
@@ -231,6 +242,16 @@ final class Contouring {
         Optional<List<PathMeeting>> meetings = meetings(paths);
         if (meetings.isEmpty()) {
             flaws.add(new Flaw(Flaw.Kind.CROWDED, Projection.MOST_MEETINGS, List.of()));
+        }
+        List<Point> into = meetings.stream()
+                .flatMap(List::stream)
+                .filter(m -> m.kind() == PathMeeting.Kind.CROSSING && m.first() != m.second())
+                .filter(m -> edges.contains(paths.get(m.first())) && edges.contains(paths.get(m.second())))
+                .map(PathMeeting::place)
+                .toList();
+        boolean apart = job.laid() == Job.Laid.EACH_PART_BY_ITSELF && job.gap().value() > 0;
+        if (cut && job.kerf().value() > 0 && !apart && !into.isEmpty()) {
+            flaws.add(new Flaw(Flaw.Kind.CUT_INTO, job.kerf().value(), into));
         }
         if (meetings.stream().flatMap(List::stream).noneMatch(m -> m.kind() == PathMeeting.Kind.OVERLAP)) {
             return;

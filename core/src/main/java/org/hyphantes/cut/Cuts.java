@@ -1,7 +1,9 @@
 package org.hyphantes.cut;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
@@ -20,6 +22,9 @@ import org.hyphantes.scene.Scene;
  */
 public record Cuts(
         List<Contour> contours, List<Flaw> flaws, Affine toBed, List<Part> parts, double travel, double asDrawn) {
+    /** More parts and copies are not laid apart. */
+    private static final int MOST_PARTS = 3000;
+
     public Cuts {
         contours = List.copyOf(contours);
         flaws = List.copyOf(flaws);
@@ -95,7 +100,13 @@ public record Cuts(
             List<Box> boxes = new ArrayList<>();
             for (Scene scene : scenes) {
                 List<Contour> contours = contouring.of(Sorted.of(scene, job, colourway));
-                if (!contours.isEmpty()) {
+                Coarseness.of(contours, job.fine().value(), sized.inverse()).ifPresent(flaws::add);
+                if (job.laid() == Job.Laid.EACH_PART_BY_ITSELF) {
+                    for (List<Contour> part : apart(contours)) {
+                        made.add(part);
+                        boxes.add(round(part));
+                    }
+                } else if (!contours.isEmpty()) {
                     made.add(contours);
                     boxes.add(scene.box().map(sized));
                 }
@@ -132,6 +143,24 @@ public record Cuts(
             return ordered(laid, made.size() == 1 ? parts.get(0).toBed() : centred, parts);
         }
 
+        private static Box round(List<Contour> contours) {
+            return Box.round(contours.stream().map(c -> c.path().box()).toList());
+        }
+
+        /** Each outermost contour with all that lies within it. */
+        private static List<List<Contour>> apart(List<Contour> contours) {
+            int[] parents = Nest.parents(contours.stream().map(Contour::path).toList());
+            Map<Integer, List<Contour>> parts = new LinkedHashMap<>();
+            for (int i = 0; i < contours.size(); i++) {
+                int outermost = i;
+                while (parents[outermost] >= 0) {
+                    outermost = parents[outermost];
+                }
+                parts.computeIfAbsent(outermost, k -> new ArrayList<>()).add(contours.get(i));
+            }
+            return List.copyOf(parts.values());
+        }
+
         /** Where parts and their copies lie; one alone about the middle of the bed even where it is too large for it. */
         private List<Layout.Spot> spots(List<Box> boxes, List<Box> cut) {
             double over = boxes.stream().mapToDouble(this::over).max().orElse(0);
@@ -141,15 +170,21 @@ public record Cuts(
             if (boxes.size() == 1 && (job.copies().value() == 1 || over > 1e-6)) {
                 return List.of(Layout.alone(0, boxes.get(0), job));
             }
+            if (cut.size() * job.copies().value() > MOST_PARTS) {
+                flaws.add(new Flaw(Flaw.Kind.NO_ROOM, 0, List.of()));
+                return alone(boxes);
+            }
             Layout layout = Layout.of(cut, job);
             if (layout.spots().size() < layout.wanted()) {
                 flaws.add(new Flaw(Flaw.Kind.NO_ROOM, layout.spots().size(), List.of()));
             }
-            return layout.spots().isEmpty()
-                    ? IntStream.range(0, boxes.size())
-                            .mapToObj(i -> Layout.alone(i, boxes.get(i), job))
-                            .toList()
-                    : layout.spots();
+            return layout.spots().isEmpty() ? alone(boxes) : layout.spots();
+        }
+
+        private List<Layout.Spot> alone(List<Box> boxes) {
+            return IntStream.range(0, boxes.size())
+                    .mapToObj(i -> Layout.alone(i, boxes.get(i), job))
+                    .toList();
         }
 
         /** By how much (mm) a box is larger than the bed, as it may lie. */

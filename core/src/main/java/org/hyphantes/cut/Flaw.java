@@ -20,6 +20,8 @@ public record Flaw(Kind kind, double amount, List<Point> places) {
         LOOSE,
         /** Lines that lie on one another for a length in all. */
         DOUBLED,
+        /** Parts that lie nearer to one another than the kerf (mm), so that one is cut into by the other. */
+        CUT_INTO,
         /** Lines too short to be cut. */
         STRAY,
         /** A line to be cut whose ends lie apart, so far at least. */
@@ -30,6 +32,8 @@ public record Flaw(Kind kind, double amount, List<Point> places) {
         NO_ROOM,
         /** A bridge of a sheet, or a place of an area that is neither strand nor piece, narrower than the material bears: so wide (mm) the narrowest. */
         NARROW,
+        /** Where a format has only lines and arcs, what is written strays from the design by so much (mm) at worst. */
+        STRAYS,
         /** Nothing that any pass takes. */
         NOTHING,
         /** Lines that meet more than so many times, so that what lies on one another is not told. */

@@ -15,7 +15,7 @@ import org.hyphantes.setting.Setting;
  * @param width of the bed (mm)
  * @param height of the bed (mm)
  * @param lie how it lies on the bed
- * @param laid whether all of it lies on the bed as it is drawn, or its groups apart
+ * @param laid whether all of it lies on the bed as it is drawn, or its groups or parts apart
  * @param copies how many of each are laid on the bed
  * @param gap how far (mm) apart
  * @param kerf the width (mm) of what the tool takes away, half of which is made up for where parts are cut out
@@ -89,7 +89,9 @@ public record Job(
     /** What is laid on the bed by itself. */
     public enum Laid {
         ALL_AS_ONE,
-        EACH_GROUP_BY_ITSELF
+        EACH_GROUP_BY_ITSELF,
+        /** Each area by itself, with the lines within it. */
+        EACH_PART_BY_ITSELF
     }
 
     /** Whether areas that adjoin are cut apart. */

@@ -9,7 +9,7 @@ public enum Machine {
     /** A beam of light, for ply, card and acrylic. */
     KITTIWAKE_BEAM(600, 400, 0.2, 500, 5000, 0.01, 12),
     /** A turning bit, for wood and metal. */
-    GANNET_MILL(900, 600, 1, 120, 600, 0.4, 3);
+    GANNET_MILL(900, 600, 0.5, 120, 600, 0.4, 3);
 
     private final double width;
     private final double height;

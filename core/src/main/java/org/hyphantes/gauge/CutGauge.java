@@ -73,6 +73,8 @@ final class CutGauge implements Gauge {
                         case LARGER -> "too large";
                         case NO_ROOM -> (int) flaw.amount() + " have room";
                         case NARROW -> flaw.places().size() + " narrow";
+                        case STRAYS -> "coarse";
+                        case CUT_INTO -> "cut into";
                         case CROWDED -> "not told";
                         case NOTHING -> "nothing";
                         case UNRESOLVED -> "unresolved";
@@ -123,6 +125,20 @@ final class CutGauge implements Gauge {
                         State.CHIPPED,
                         "Open line where a cut is wanted: the nearest ends lie " + length + " apart.",
                         open(design, flaw.amount()));
+            case CUT_INTO ->
+                snags.add(snag(
+                        State.BROKEN,
+                        flaw.places().get(0),
+                        "Parts lie nearer to one another than the kerf of " + length
+                                + ": each is cut into by the other, at " + Numerals.counted(many, "place") + ".",
+                        Optional.of(set("Lay the parts apart", "laid", Job.Laid.EACH_PART_BY_ITSELF))));
+            case STRAYS ->
+                snags.add(snag(
+                        State.CHIPPED,
+                        flaw.places().get(0),
+                        "Where a format has only arcs the file strays " + length + " from the design at "
+                                + Numerals.counted(many, "bend") + ".",
+                        Optional.of(set("Write finer curves", "fine", CutMends.FINE))));
             case NARROW -> {
                 double limit = design.making().narrowest().value();
                 Mend mend = set("Widen them to " + Numerals.length(limit, design.unit()), "bridge", limit);

@@ -18,6 +18,9 @@ final class CutMends {
     /** Ends that lie further apart (mm) than this are not joined by a mend. */
     static final double CLOSABLE = 5;
 
+    /** How far (mm) curves may stray once they are written finer. */
+    static final double FINE = 0.01;
+
     private static final int TIES = 2;
 
     private CutMends() {}

@@ -106,6 +106,40 @@ class CutGaugeTest {
         assertThat(snags(scored)).isEmpty();
     }
 
+    /** Two squares side by side, each made larger by half the kerf, cut into one another; without kerf their common line is cut twice. */
+    @Test
+    void partsThatAdjoinAreCutIntoByTheKerf() {
+        Design squares = leather("M 0 0 L 20 0 L 20 20 L 0 20 Z", "M 20 0 L 40 0 L 40 20 L 20 20 Z");
+        Design filled = squares.withRoot(squares.root()
+                .withRecipe(List.of(new Step(true, new Infill(Surroundings.EVERY_LINE, Infill.Overlaps.FILLED)))));
+        Design kerf = filled.withJob(filled.job().with("kerf", Amount.of(0.2)).with("parts", Job.Parts.APART));
+        Design laid = mended(kerf, "cut into by the other, at 2 places", "Lay the parts apart");
+        assertThat(snags(laid)).isEmpty();
+        Cuts cuts = Cuts.of(new Resolver().resolve(laid).scene(), laid.job(), laid.colourway(), 1);
+        assertThat(cuts.parts()).hasSize(2);
+        assertThat(cuts.contours().get(0).path().box().grown(4.9))
+                .matches(b -> !b.meets(cuts.contours().get(1).path().box()));
+        Design none = kerf.withJob(kerf.job().with("kerf", Amount.of(0)));
+        assertThat(snags(mended(none, "Lines lie on one another for 20 mm", "Keep one")))
+                .isEmpty();
+        // Further apart than the kerf they are whole.
+        Design apart = leather("M 0 0 L 20 0 L 20 20 L 0 20 Z", "M 20.3 0 L 40 0 L 40 20 L 20.3 20 Z");
+        Design whole = apart.withRoot(filled.root().withMembers(apart.root().members()))
+                .withJob(kerf.job());
+        assertThat(snags(whole)).isEmpty();
+    }
+
+    /** A bend written in arcs that stray by up to a millimetre is told, and written finer. */
+    @Test
+    void coarseCurves() {
+        Design leaf = leather("M 0 0 C 30 -40 60 -40 90 0 C 70 10 20 30 0 0 Z");
+        Design coarse = leaf.withJob(leaf.job().with("fine", Amount.of(1)));
+        assertThat(snags(leaf)).isEmpty();
+        assertThat(snags(coarse).get(0).place()).isPresent();
+        Design fine = mended(coarse, "strays", "Write finer curves");
+        assertThat(fine.job().fine().value()).isEqualTo(0.01);
+    }
+
     /** Two plates held by a waist of 0.4 mm, where leather bears 1 mm: told there, and as wide as that in what is cut once mended. */
     @Test
     void aWaistOf04InAFilledFigure() {
@@ -157,5 +191,9 @@ class CutGaugeTest {
         assertThat(inspect(middles).reading("cut").text()).isEqualTo("middles");
         Design outlined = mended(middles, "along their middle", "Write them as outlines");
         assertThat(inspect(outlined).reading("cut").state()).isEqualTo(State.WHOLE);
+        // A tool that takes away more than the clearance at the under-passes.
+        Design wide = outlined.withJob(outlined.job().with("kerf", Amount.of(1)));
+        Design apart = mended(wide, "nearer to one another than the kerf of 1 mm", "Lay the parts apart");
+        assertThat(inspect(apart).reading("cut").state()).isEqualTo(State.WHOLE);
     }
 }
