@@ -49,7 +49,7 @@ public class HandOverBenchmark {
     private static final int COURSES = 10_000;
     private static final double STRAYS = 1e-3;
 
-    @Param({".svg", ".dxf", ".plt", ".nc"})
+    @Param({".svg", ".pdf", ".dxf", ".plt", ".nc"})
     public String ending;
 
     private Design design;
@@ -63,7 +63,9 @@ public class HandOverBenchmark {
     public void lay() throws IOException, CannotHandOver {
         Design ring = RingDesigns.ofCrossings(COURSES);
         design = ring.withJob(ring.job().with("width", Amount.of(1e5)).with("height", Amount.of(1e5)));
-        design = design.withHanding(Handing.STARTING);
+        // A page of PDF is five metres long at most.
+        design = design.withHanding(
+                Handing.STARTING.schema().put(Handing.STARTING, "scale", Amount.of(ending.equals(".pdf") ? 0.1 : 1)));
         artwork = new Resolver().resolve(design);
         handout = Handout.of(design, artwork.scene());
         format = Formats.of(java.nio.file.Path.of("a" + ending)).orElseThrow();
