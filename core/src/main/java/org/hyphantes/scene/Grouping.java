@@ -3,6 +3,7 @@ package org.hyphantes.scene;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -55,6 +56,11 @@ public final class Grouping {
     private final Map<String, Integer> topmost = new HashMap<>();
     private final List<Region> clips = new ArrayList<>();
     private List<Region> within = List.of();
+
+    /** The layers of what is laid in every tile: the tiles of a cloth never lie over one another. */
+    private final Map<List<Mark>, Integer> tiles = new IdentityHashMap<>();
+
+    private boolean tiled;
     private int letters;
     private int layer;
     private int layers;
@@ -79,11 +85,14 @@ public final class Grouping {
             Watch.ask();
             if (mark instanceof Mark.Group group) {
                 boolean together = group.part() == Mark.Part.WEAVE || group.part() == Mark.Part.PIECES;
+                boolean outer = tiled;
+                tiled |= group.part() == Mark.Part.TILE;
                 if (together) {
                     letters = group.letters();
-                    layer = ++layers;
+                    layer = tiled ? tiles.computeIfAbsent(group.marks(), m -> ++layers) : ++layers;
                 }
                 marks(group.marks(), map.after(group.map()), woven || together);
+                tiled = outer;
             } else if (mark instanceof Mark.Clip clip) {
                 clips.add(clip.within().map(map));
                 within = List.copyOf(clips);
