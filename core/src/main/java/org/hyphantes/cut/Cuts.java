@@ -9,6 +9,7 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colourway;
+import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
 
 /**
@@ -147,18 +148,25 @@ public record Cuts(
             return Box.round(contours.stream().map(c -> c.path().box()).toList());
         }
 
-        /** Each outermost contour with all that lies within it. */
+        /** Each course and each piece with what lies on it, and each other outermost contour with all that lies within it. */
         private static List<List<Contour>> apart(List<Contour> contours) {
             int[] parents = Nest.parents(contours.stream().map(Contour::path).toList());
-            Map<Integer, List<Contour>> parts = new LinkedHashMap<>();
+            Map<Object, List<Contour>> parts = new LinkedHashMap<>();
             for (int i = 0; i < contours.size(); i++) {
                 int outermost = i;
-                while (parents[outermost] >= 0) {
+                while (!isPart(contours.get(outermost).origin()) && parents[outermost] >= 0) {
                     outermost = parents[outermost];
                 }
-                parts.computeIfAbsent(outermost, k -> new ArrayList<>()).add(contours.get(i));
+                Origin origin = contours.get(outermost).origin();
+                parts.computeIfAbsent(isPart(origin) ? origin : outermost, k -> new ArrayList<>())
+                        .add(contours.get(i));
             }
             return List.copyOf(parts.values());
+        }
+
+        /** Whether it tells one part from all others, so near that kerf lays them over one another. */
+        private static boolean isPart(Origin origin) {
+            return origin.course() >= 0 || origin.piece() >= 0;
         }
 
         /** Where parts and their copies lie; one alone about the middle of the bed even where it is too large for it. */

@@ -20,6 +20,7 @@ import org.hyphantes.design.Design;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Workshop;
 import org.hyphantes.exchange.project.Demo;
+import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.gauge.State;
 import org.hyphantes.weave.Weave;
@@ -43,6 +44,7 @@ class HandOverWindowTest extends OutcomeFixture {
         pieces.put("a strap longer than the bed", this::aStrapLongerThanTheBed);
         pieces.put("three passes in leather", this::threePassesInLeather);
         pieces.put("brass with kerf", this::brassWithKerf);
+        pieces.put("another design on the bed", this::anotherDesignOnTheBed);
         pieces.put("a drawing of others brought in, woven, copied as a picture", this::aDrawingOfOthers);
         pieces.put("a painted drawing of others, its lines woven, one figure handed over", this::aPaintedDrawing);
         return each(hand, pieces);
@@ -95,7 +97,7 @@ class HandOverWindowTest extends OutcomeFixture {
                 .endsWith(" s, less than 0.001 mm from the design at worst."));
         assertThat(Files.readString(folder.resolve("screen.plt")))
                 .startsWith("IN;")
-                .contains("AA");
+                .contains("PD;PA");
     }
 
     /** By keys, and by a drag along the time line; while it runs the clock goes on, and at rest it stands. */
@@ -164,6 +166,12 @@ class HandOverWindowTest extends OutcomeFixture {
         type("kerf", "2");
         assertThat(desk.design().job().kerf().value()).isEqualTo(2);
         assertThat(worked()).isGreaterThan(length + 10);
+        // So wide a tool takes away more than lies between the parts: they are laid apart.
+        assertThat(cut()).isEqualTo(State.BROKEN);
+        robot.interact(() -> frame.field().requestFocus());
+        key(KeyCode.F9);
+        assertThat(cut()).isEqualTo(State.WHOLE);
+        assertThat(replay().cuts().parts()).hasSize(32);
         // As machine code, by the offer under the sentence.
         robot.clickOn("as machine code");
         eventually(() -> assertThat(workshop().formatProperty().get().ending()).isEqualTo(".nc"));
@@ -171,6 +179,29 @@ class HandOverWindowTest extends OutcomeFixture {
         // Another stage shows the design again, not the bed.
         key(KeyCode.F3);
         assertThat(desk.view().scale()).isZero();
+    }
+
+    /** Two designs on one bed, by mouse and keys; the file that is replayed is an SVG. */
+    private void anotherDesignOnTheBed() throws Exception {
+        robot.interact(() -> desk.lay(Demo.TIDE_RING.design()));
+        made();
+        chosen = folder.resolve("quern.hyphantes");
+        ProjectFile.save(Demo.QUERN.design(), chosen);
+        key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+        eventually(
+                () -> assertThat(desk.messageProperty().get().words()).isEqualTo("Brought in: a design of 2 figures."));
+        made();
+        assertThat(desk.design().root().members()).hasSize(3);
+        key(KeyCode.F6);
+        words("job");
+        choose("laid", "each group by itself");
+        choose("lie", "turned to fit");
+        made();
+        assertThat(replay().cuts().parts()).hasSize(2);
+        robot.clickOn("as SVG");
+        eventually(() -> assertThat(workshop().formatProperty().get().ending()).isEqualTo(".svg"));
+        assertThat(replay().straying().distance()).isLessThan(0.001);
+        in(8);
     }
 
     private double worked() {
