@@ -10,12 +10,13 @@ import org.hyphantes.scene.Origin;
  *
  * @param path as it lies on the bed (mm from its upper left corner, downward)
  * @param pass the number of its pass
+ * @param part the number of the area that it is the edge of, or is engraved on; -1 for lines, and of a sheet 0 for all
  * @param origin what of the drawing it comes of
  * @param letter the letter of its strand; empty for what is of none
  */
-public record Contour(Path path, int pass, Origin origin, String letter) {
+public record Contour(Path path, int pass, int part, Origin origin, String letter) {
     Contour with(Path other) {
-        return new Contour(other, pass, origin, letter);
+        return new Contour(other, pass, part, origin, letter);
     }
 
     /** A place on a path away from its corners, where it may touch others or lie a little over them. */

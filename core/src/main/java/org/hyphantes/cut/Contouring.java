@@ -3,7 +3,9 @@ package org.hyphantes.cut;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hyphantes.geometry.Affine;
@@ -36,7 +38,9 @@ final class Contouring {
     private final double limit;
     private final Affine sized;
     private final List<Flaw> flaws;
+    private final Map<Sorted.Part, Integer> numbers = new IdentityHashMap<>();
     private List<Contour> contours = new ArrayList<>();
+    private boolean sheets;
 
     /**
      * @param limit narrower (mm) than this no bridge of a sheet may be; 0 for no limit
@@ -52,10 +56,17 @@ final class Contouring {
 
     List<Contour> of(List<Sorted.Taken> taken) {
         contours = new ArrayList<>();
+        numbers.clear();
+        sheets = false;
         for (int p = 0; p < taken.size(); p++) {
             pass(p, taken.get(p));
         }
         return contours;
+    }
+
+    /** Whether any pass of the scene that was gone through last cuts within a sheet, which stays in one. */
+    boolean isSheet() {
+        return sheets;
     }
 
     private void pass(int number, Sorted.Taken taken) {
@@ -72,7 +83,8 @@ final class Contouring {
         boolean whole = cut && !borders.isEmpty() && meetings(borders).isPresent();
         Optional<Sheet> sheet = whole ? Sheet.of(job.parts(), taken.edges()) : Optional.empty();
         if (sheet.isPresent()) {
-            held(sheet.get()).forEach(r -> add(r, NONE, "", number, found));
+            sheets = true;
+            held(sheet.get()).forEach(r -> add(r, 0, NONE, "", number, found));
             sheet.get().edge().ifPresent(e -> found.removeIf(c -> isEdge(c.path(), e)));
         } else {
             List<Region> measured = new ArrayList<>();
@@ -86,7 +98,7 @@ final class Contouring {
                 }
                 for (Region region : regions) {
                     List<Region> made = cut ? madeUpFor(region, part.origin()) : List.of(region);
-                    made.forEach(r -> add(r, part.origin(), part.letter(), number, found));
+                    made.forEach(r -> add(r, number(part), part.origin(), part.letter(), number, found));
                 }
             }
             narrow(measured);
@@ -103,13 +115,27 @@ final class Contouring {
         if (cut) {
             open(found);
         }
-        once(found, cut, number, edges);
-        found.forEach(c -> contours.add(c.with(c.path().map(sized))));
+        for (List<Contour> together : job.laid() == Job.Laid.EACH_PART_BY_ITSELF ? byPart(found) : List.of(found)) {
+            once(together, cut, number, edges);
+            together.forEach(c -> contours.add(c.with(c.path().map(sized))));
+        }
     }
 
-    private static void add(Region region, Origin origin, String letter, int pass, List<Contour> to) {
-        region.holes().forEach(h -> to.add(new Contour(h, pass, origin, letter)));
-        to.add(new Contour(region.outline(), pass, origin, letter));
+    /** The same area has the same number in every pass. */
+    private int number(Sorted.Part part) {
+        return numbers.computeIfAbsent(part, p -> numbers.size() + 1);
+    }
+
+    private static List<List<Contour>> byPart(List<Contour> found) {
+        Map<Integer, List<Contour>> parts = new LinkedHashMap<>();
+        found.forEach(
+                c -> parts.computeIfAbsent(c.part(), k -> new ArrayList<>()).add(c));
+        return List.copyOf(parts.values());
+    }
+
+    private static void add(Region region, int part, Origin origin, String letter, int pass, List<Contour> to) {
+        region.holes().forEach(h -> to.add(new Contour(h, pass, part, origin, letter)));
+        to.add(new Contour(region.outline(), pass, part, origin, letter));
     }
 
     /** Whether a border is the edge of a sheet, which is not cut; nothing else reaches so far, and kerf moves it outwards. */
@@ -176,7 +202,7 @@ final class Contouring {
         for (Sorted.Part part : parts) {
             for (var line : Hatching.of(part.region(), spacing, 90)) {
                 Path path = Path.open(back ? line.reversed() : line).map(sized);
-                contours.add(new Contour(path, number, part.origin(), part.letter()));
+                contours.add(new Contour(path, number, number(part), part.origin(), part.letter()));
                 back = !back;
             }
         }
@@ -193,7 +219,7 @@ final class Contouring {
             int own = paths.indexOf(path);
             Origin origin = own < 0 ? NONE : lines.get(own).origin();
             found.add(new Contour(
-                    path, number, origin, own < 0 ? "" : lines.get(own).letter()));
+                    path, number, -1, origin, own < 0 ? "" : lines.get(own).letter()));
         }
     }
 
@@ -249,8 +275,7 @@ final class Contouring {
                 .filter(m -> edges.contains(paths.get(m.first())) && edges.contains(paths.get(m.second())))
                 .map(PathMeeting::place)
                 .toList();
-        boolean apart = job.laid() == Job.Laid.EACH_PART_BY_ITSELF && job.gap().value() > 0;
-        if (cut && job.kerf().value() > 0 && !apart && !into.isEmpty()) {
+        if (cut && job.kerf().value() > 0 && !into.isEmpty()) {
             flaws.add(new Flaw(Flaw.Kind.CUT_INTO, job.kerf().value(), into));
         }
         if (meetings.stream().flatMap(List::stream).noneMatch(m -> m.kind() == PathMeeting.Kind.OVERLAP)) {
@@ -269,7 +294,7 @@ final class Contouring {
             if (doubled[0] > Flaws.STRAY && each) {
                 List<Path> single = Threading.once(subdivision);
                 found.clear();
-                single.forEach(p -> found.add(new Contour(p, number, NONE, "")));
+                single.forEach(p -> found.add(new Contour(p, number, -1, NONE, "")));
             } else if (doubled[0] > Flaws.STRAY) {
                 flaws.add(new Flaw(Flaw.Kind.DOUBLED, doubled[0], places));
             }

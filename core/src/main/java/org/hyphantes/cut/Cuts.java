@@ -9,7 +9,6 @@ import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.paint.Colourway;
-import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
 
 /**
@@ -102,7 +101,7 @@ public record Cuts(
             for (Scene scene : scenes) {
                 List<Contour> contours = contouring.of(Sorted.of(scene, job, colourway));
                 Coarseness.of(contours, job.fine().value(), sized.inverse()).ifPresent(flaws::add);
-                if (job.laid() == Job.Laid.EACH_PART_BY_ITSELF) {
+                if (job.laid() == Job.Laid.EACH_PART_BY_ITSELF && !contouring.isSheet()) {
                     for (List<Contour> part : apart(contours)) {
                         made.add(part);
                         boxes.add(round(part));
@@ -122,9 +121,7 @@ public record Cuts(
             List<Box> cut = new ArrayList<>();
             for (int i = 0; i < made.size(); i++) {
                 // Of a sheet only what is within it is cut, but all of it needs room.
-                Box box =
-                        Box.round(made.get(i).stream().map(c -> c.path().box()).toList());
-                cut.add(box.with(boxes.get(i)));
+                cut.add(round(made.get(i)).with(boxes.get(i)));
             }
             List<Layout.Spot> spots = spots(boxes, cut);
             List<Contour> laid = new ArrayList<>();
@@ -148,25 +145,21 @@ public record Cuts(
             return Box.round(contours.stream().map(c -> c.path().box()).toList());
         }
 
-        /** Each course and each piece with what lies on it, and each other outermost contour with all that lies within it. */
+        /** Each area with what is engraved on it and what lies within it, and other lines by themselves. */
         private static List<List<Contour>> apart(List<Contour> contours) {
             int[] parents = Nest.parents(contours.stream().map(Contour::path).toList());
-            Map<Object, List<Contour>> parts = new LinkedHashMap<>();
+            Map<Integer, List<Contour>> parts = new LinkedHashMap<>();
             for (int i = 0; i < contours.size(); i++) {
-                int outermost = i;
-                while (!isPart(contours.get(outermost).origin()) && parents[outermost] >= 0) {
-                    outermost = parents[outermost];
+                int at = i;
+                while (contours.get(at).part() < 0 && parents[at] >= 0) {
+                    at = parents[at];
                 }
-                Origin origin = contours.get(outermost).origin();
-                parts.computeIfAbsent(isPart(origin) ? origin : outermost, k -> new ArrayList<>())
+                int part = contours.get(at).part();
+                // Below zero what is of no area, by its outermost line.
+                parts.computeIfAbsent(part >= 0 ? part : -1 - at, k -> new ArrayList<>())
                         .add(contours.get(i));
             }
             return List.copyOf(parts.values());
-        }
-
-        /** Whether it tells one part from all others, so near that kerf lays them over one another. */
-        private static boolean isPart(Origin origin) {
-            return origin.course() >= 0 || origin.piece() >= 0;
         }
 
         /** Where parts and their copies lie; one alone about the middle of the bed even where it is too large for it. */

@@ -131,7 +131,7 @@ final class CutGauge implements Gauge {
                         flaw.places().get(0),
                         "Parts lie nearer to one another than the kerf of " + length
                                 + ": each is cut into by the other, at " + Numerals.counted(many, "place") + ".",
-                        Optional.of(set("Lay the parts apart", "laid", Job.Laid.EACH_PART_BY_ITSELF))));
+                        Optional.of(CutMends.apart())));
             case STRAYS ->
                 snags.add(snag(
                         State.CHIPPED,

@@ -45,6 +45,15 @@ final class CutMends {
                 j -> j.with("ties", Amount.of(TIES)).with("tie", Amount.of(width)));
     }
 
+    /** Lays each part by itself, with a gap between them. */
+    static Mend apart() {
+        return of(
+                "Lay the parts apart",
+                "Each part lies by itself.",
+                j -> j.with("laid", Job.Laid.EACH_PART_BY_ITSELF)
+                        .with("gap", Amount.of(Math.max(1, j.gap().value()))));
+    }
+
     /** A pass before all others that takes lines; none where there are as many passes as there may be. */
     static Optional<Mend> lines(Job job, Pass.Work work, String offer) {
         return room(job, of(offer, "Lines that bound nothing are scored first.", j -> {

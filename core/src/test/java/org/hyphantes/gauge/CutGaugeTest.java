@@ -109,7 +109,7 @@ class CutGaugeTest {
     /** Two squares side by side, each made larger by half the kerf, cut into one another; without kerf their common line is cut twice. */
     @Test
     void partsThatAdjoinAreCutIntoByTheKerf() {
-        Design squares = leather("M 0 0 L 20 0 L 20 20 L 0 20 Z", "M 20 0 L 40 0 L 40 20 L 20 20 Z");
+        Design squares = leather("M 0 0 L 20 0 L 20 20 L 0 20 Z", "M 20 0 L 50 0 L 50 20 L 20 20 Z");
         Design filled = squares.withRoot(squares.root()
                 .withRecipe(List.of(new Step(true, new Infill(Surroundings.EVERY_LINE, Infill.Overlaps.FILLED)))));
         Design kerf = filled.withJob(filled.job().with("kerf", Amount.of(0.2)).with("parts", Job.Parts.APART));

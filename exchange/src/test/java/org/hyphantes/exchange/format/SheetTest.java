@@ -83,4 +83,17 @@ class SheetTest {
         assertThat(ProjectFile.read(ProjectFile.text(apart))).isEqualTo(apart);
         Files.delete(folder.resolve("QUERN.hyphantes"));
     }
+
+    /** What hangs together in a sheet is not torn apart; courses of a weave are. */
+    @Test
+    void partsAreLaidApartUnlessTheyHangInASheet() throws Exception {
+        for (Demo demo : List.of(Demo.LANTERN_SCREEN, Demo.TIDE_RING)) {
+            Design design = demo.design();
+            Cuts together = cuts(design);
+            Cuts apart = cuts(design.withJob(design.job().with("laid", Job.Laid.EACH_PART_BY_ITSELF)));
+            assertThat(apart.contours()).hasSameSizeAs(together.contours());
+            assertThat(length(apart)).isCloseTo(length(together), within(1e-6 * length(together)));
+            assertThat(apart.parts()).hasSize(demo == Demo.TIDE_RING ? 32 : 1);
+        }
+    }
 }
