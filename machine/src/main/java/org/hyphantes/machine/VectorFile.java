@@ -16,6 +16,7 @@ import javax.xml.stream.XMLStreamReader;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PathPen;
@@ -55,6 +56,8 @@ final class VectorFile implements Readers.Reader {
         factory.setProperty(XMLInputFactory.IS_COALESCING, true);
         try {
             return new Run(factory.createXMLStreamReader(new StringReader(text))).program();
+        } catch (IllegalArgumentException e) {
+            throw new CannotRun("The file has a curve that is none: " + e.getMessage() + ".");
         } catch (XMLStreamException e) {
             throw new CannotRun("The file breaks off at line "
                     + (e.getLocation() == null ? 1 : e.getLocation().getLineNumber()) + ": it is no sound XML.");
@@ -210,7 +213,7 @@ final class VectorFile implements Readers.Reader {
         private static List<Curve> parts(Path path) {
             List<Curve> parts = new ArrayList<>();
             for (Curve curve : path.curves()) {
-                if (curve instanceof org.hyphantes.geometry.Cubic cubic) {
+                if (curve instanceof Cubic cubic) {
                     for (int k = 0; k < PARTS; k++) {
                         parts.add(cubic.part((double) k / PARTS, (k + 1.0) / PARTS));
                     }

@@ -110,7 +110,8 @@ class VectorFileTest {
                 "<svg width='10mm' height='10mm'></svg>",
                 "<!DOCTYPE svg [<!ENTITY a 'aaaa'><!ENTITY b '&a;&a;'>]><svg width='1mm' height='1mm'><g>&b;</g></svg>",
                 "<svg width='10mm' height='10mm'><g transform='turn(3)'/></svg>",
-                "<svg width='10mm' height='10mm'><polyline points='1 2 3'/></svg>"
+                "<svg width='10mm' height='10mm'><polyline points='1 2 3'/></svg>",
+                "<svg width='10mm' height='10mm'><path d='M 0 0 A 1e308 1e308 0 1 1 1e308 1e308 L 1e400 5'/></svg>"
             })
     void whatIsNoDrawingIsRefusedInWords(String text) {
         assertThatThrownBy(() -> read(text)).isInstanceOf(CannotRun.class).hasMessageMatching("(?s).{20,}");

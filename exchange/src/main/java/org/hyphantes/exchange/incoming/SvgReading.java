@@ -170,14 +170,23 @@ final class SvgReading {
     /** Gives the shape that was read last a gradient, where it is one area and the gradient one that can be laid over it; else it is counted. */
     private void graded(MultipleGradientPaint gradient, Affine map, double seen) {
         Arrival.Shape last = shapes.get(shapes.size() - 1);
-        List<Region> regions = Booleans.combined(
-                List.of(new Operand(
-                        closed(last.form().paths(null)), last.filled().orElseThrow())),
-                w -> w.held() == 1);
-        Optional<Graded> graded =
-                regions.size() == 1 ? Graded.of(gradient, map, regions.get(0).outline(), seen) : Optional.empty();
+        Optional<Graded> graded = outline(last).flatMap(o -> Graded.of(gradient, map, o, seen));
         graded.ifPresentOrElse(
                 g -> shapes.set(shapes.size() - 1, last.graded(g)), () -> left.merge(GRADIENT, 1, Integer::sum));
+    }
+
+    /** What goes round a filled shape that is one area. */
+    private static Optional<Path> outline(Arrival.Shape shape) {
+        try {
+            List<Region> regions = Booleans.combined(
+                    List.of(new Operand(
+                            closed(shape.form().paths(null)), shape.filled().orElseThrow())),
+                    w -> w.held() == 1);
+            return regions.size() == 1 ? Optional.of(regions.get(0).outline()) : Optional.empty();
+        } catch (IllegalStateException e) {
+            // It comes in all the same, in one colour.
+            return Optional.empty();
+        }
     }
 
     /** A colour as it is seen on white. */
