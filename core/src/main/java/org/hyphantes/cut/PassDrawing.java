@@ -28,7 +28,11 @@ public final class PassDrawing {
 
     /** The contours as lines in the design's own millimetres, a group for each pass. */
     public static Scene of(Cuts cuts, Job job) {
-        Affine back = cuts.toBed().inverse();
+        return of(cuts, job, cuts.toBed().inverse());
+    }
+
+    /** @param back from the bed to where they are drawn */
+    public static Scene of(Cuts cuts, Job job, Affine back) {
         List<Mark> groups = new ArrayList<>();
         for (int p = 0; p < job.passes().size(); p++) {
             Paint paint = Paint.BARE_LINE.lined(INKS.get(p % INKS.size()), HAIRLINE);

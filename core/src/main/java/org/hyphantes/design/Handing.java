@@ -90,7 +90,14 @@ public record Handing(
         /** The smallest upright rectangle that repeats, so that laid edge to edge it makes the cloth. */
         ONE_TILE,
         /** That tile as a pattern which fills the cloth. */
-        AS_A_PATTERN
+        AS_A_PATTERN,
+        /** Parts and copies as the job lays them, on a page as large as its bed. */
+        AS_IT_LIES_ON_THE_BED;
+
+        /** Whether all of a design goes out, and not one of its tiles. */
+        public boolean isWhole() {
+            return this == ALL_OF_IT || this == AS_IT_LIES_ON_THE_BED;
+        }
     }
 
     /** On what pages a PDF goes out; sizes by ISO 216, and ANSI for letter paper. */

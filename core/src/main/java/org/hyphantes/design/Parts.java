@@ -25,7 +25,7 @@ public final class Parts {
     public static List<Scene> of(Design design, Scene whole) {
         List<Group> alone = groups(design);
         if (design.job().laid() != Job.Laid.EACH_GROUP_BY_ITSELF
-                || design.handing().extent() != Handing.Extent.ALL_OF_IT
+                || !design.handing().extent().isWhole()
                 || alone.size() < 2) {
             return List.of(whole);
         }

@@ -2,6 +2,7 @@ package org.hyphantes.exchange.format;
 
 import java.util.Optional;
 import java.util.Set;
+import org.hyphantes.cut.BedDrawing;
 import org.hyphantes.cut.Cuts;
 import org.hyphantes.cut.PassDrawing;
 import org.hyphantes.design.Artwork;
@@ -9,7 +10,9 @@ import org.hyphantes.design.Design;
 import org.hyphantes.design.Handing;
 import org.hyphantes.design.Parts;
 import org.hyphantes.design.Tiles;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Point;
 import org.hyphantes.scene.Chosen;
 import org.hyphantes.scene.Grouping;
 import org.hyphantes.scene.Look;
@@ -36,8 +39,10 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
     /** @throws CannotHandOver if the design is not made so that this can go out */
     public static Handout of(Design design, Artwork artwork) throws CannotHandOver {
         Handing handing = design.handing();
-        if (handing.extent() == Handing.Extent.ALL_OF_IT) {
-            return of(design, chosen(design, artwork.scene()));
+        if (handing.extent().isWhole()) {
+            Handout whole = of(design, chosen(design, artwork.scene()));
+            Box bed = BedDrawing.bed(design.job(), whole.scale());
+            return whole.isOnBed() ? new Handout(design, whole.scene, bed, Optional.empty(), whole.once) : whole;
         }
         if (!Tiles.isCloth(artwork)) {
             throw new CannotHandOver("This design is no repeat and has no tile: hand over all of it, or repeat it.");
@@ -82,6 +87,11 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
         return design.handing().extent() == Handing.Extent.ONE_TILE;
     }
 
+    /** Whether it goes out on a page as large as the bed, as it lies there. */
+    public boolean isOnBed() {
+        return design.handing().extent() == Handing.Extent.AS_IT_LIES_ON_THE_BED;
+    }
+
     /** What of it goes to a machine. */
     public Cuts cuts() {
         return once.cuts(() -> Cuts.of(Parts.of(design, scene), design.job(), design.colourway(), scale(), 0));
@@ -102,8 +112,13 @@ public record Handout(Design design, Scene scene, Box page, Optional<Box> cloth,
     /** This as it is drawn by formats that draw scenes: in the groups that are asked for, or as the lines that a machine follows. */
     public Handout drawn() {
         if (design.handing().painted() != Handing.Painted.AS_PASSES) {
-            Scene grouped = Grouping.of(scene, design.handing().grouped());
+            Scene laid = isOnBed() ? BedDrawing.of(Parts.of(design, scene), design.job(), scale()) : scene;
+            Scene grouped = Grouping.of(laid, design.handing().grouped());
             return grouped == scene ? this : new Handout(design, grouped, page, cloth, once);
+        }
+        if (isOnBed()) {
+            Affine back = Affine.scale(1 / scale(), Point.ORIGIN);
+            return new Handout(design, PassDrawing.of(cuts(), design.job(), back), page, Optional.empty());
         }
         Scene passes = PassDrawing.of(cuts(), design.job());
         return new Handout(design, passes, passes.inked(), Optional.empty());

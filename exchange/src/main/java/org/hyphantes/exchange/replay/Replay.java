@@ -65,6 +65,9 @@ public record Replay(Job job, Cuts cuts, List<Pass> passes, Timeline timeline, L
 
     /** From the page of a drawing, upwards from its lower left corner, to where that lies on the bed. */
     private static Affine page(Handout handout) {
+        if (handout.isOnBed()) {
+            return Affine.IDENTITY;
+        }
         Box page = handout.forMachines().drawn().page();
         double scale = handout.scale();
         Affine drawn = new Affine(1 / scale, 0, 0, -1 / scale, page.left(), page.bottom());

@@ -9,7 +9,9 @@ import java.util.List;
 import org.hyphantes.cut.Contour;
 import org.hyphantes.cut.Cuts;
 import org.hyphantes.cut.Job;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
+import org.hyphantes.design.Handing;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.dxf.DxfFormat;
 import org.hyphantes.exchange.incoming.Incomings;
@@ -18,6 +20,7 @@ import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.exchange.svg.SvgFormat;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.scene.Mark;
 import org.hyphantes.setting.Amount;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -95,5 +98,42 @@ class SheetTest {
             assertThat(length(apart)).isCloseTo(length(together), within(1e-6 * length(together)));
             assertThat(apart.parts()).hasSize(demo == Demo.TIDE_RING ? 32 : 1);
         }
+    }
+
+    /** Six copies in their colours on a sheet as large as the bed: as much of each colour as six of one, in every picture, and the passes lie there too. */
+    @Test
+    void copiesGoOutOnASheet() throws Exception {
+        Design one = Demo.QUERN.design();
+        Job sheet = one.job()
+                .with("width", Amount.of(300))
+                .with("height", Amount.of(400))
+                .with("copies", Amount.of(6))
+                .with("kerf", Amount.of(0));
+        Handing lying = one.handing().schema().put(one.handing(), "extent", "as it lies on the bed");
+        Handing half = lying.schema().put(lying, "scale", Amount.of(0.5));
+        Design laid = one.withJob(sheet).withHanding(half);
+        Artwork artwork = new Resolver().resolve(laid);
+        Handout handout = Handout.of(laid, artwork);
+        assertThat(SvgFormat.text(handout)).contains("width=\"300mm\" height=\"400mm\" viewBox=\"0 0 600 800\"");
+        double area = Handout.of(laid, artwork).drawn().scene().flat().stream()
+                .filter(Mark.Area.class::isInstance)
+                .mapToDouble(m -> ((Mark.Area) m).region().area())
+                .sum();
+        double wanted = artwork.scene().flat().stream()
+                .filter(Mark.Area.class::isInstance)
+                .mapToDouble(m -> ((Mark.Area) m).region().area())
+                .sum();
+        assertThat(area).isCloseTo(6 * wanted, within(1e-6 * area));
+        Box bed = new Box(0, 0, 600, 800);
+        for (Mark mark : handout.drawn().scene().flat()) {
+            assertThat(bed.with(mark.box())).isEqualTo(bed);
+        }
+        Replay replay = Replay.of(handout, SvgFormat.FORMAT);
+        assertThat(replay.strays()).isFalse();
+        assertThat(replay.cuts().contours())
+                .hasSize(6
+                        * cuts(one.withJob(sheet.with("copies", Amount.of(1))))
+                                .contours()
+                                .size());
     }
 }
