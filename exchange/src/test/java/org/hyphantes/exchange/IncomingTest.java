@@ -28,6 +28,7 @@ import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.paint.Colour;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.treatment.Colouring;
 import org.junit.jupiter.api.Test;
@@ -211,5 +212,12 @@ class IncomingTest {
         Design quern = Demo.QUERN.design();
         assertThat(arrival.into(quern, "Graded").colourway()).isEqualTo(quern.colourway());
         assertThat(arrival.told(quern)).isEqualTo("2 figures. Left out: 2 gradient or pattern.");
+    }
+
+    @Test
+    void lettersHaveTheirColour() throws Exception {
+        Arrival arrival = svg("<g fill='#9E1F38'><text x='0' y='10' font-size='12'>Weir</text></g>");
+        assertThat(arrival.shapes()).isNotEmpty();
+        assertThat(arrival.shapes().get(0).colour()).contains(new Colour("#9E1F38"));
     }
 }

@@ -89,6 +89,7 @@ class PicturesOfOthersTest {
                 "a gradient from side to side | <linearGradient id='l'><stop stop-color='#C8A24A'/><stop offset='.4' stop-color='#9E1F38'/><stop offset='1' stop-color='#204080'/></linearGradient><path fill='url(#l)' d='M2 4h20v16l-10 2-10-2z'/>",
                 "a gradient askew on the page | <linearGradient id='l' gradientUnits='userSpaceOnUse' x1='6' y1='4' x2='20' y2='14'><stop stop-color='#0A6355'/><stop offset='1' stop-color='#EDE6D6'/></linearGradient><g transform='rotate(20 12 12)'><circle fill='url(#l)' cx='12' cy='12' r='9'/></g>",
                 "a gradient from a centre | <radialGradient id='r' gradientUnits='userSpaceOnUse' cx='9' cy='10' r='8'><stop stop-color='#FFF' /><stop offset='.5' stop-color='#C8A24A'/><stop offset='1' stop-color='#402010' stop-opacity='.8'/></radialGradient><path fill='url(#r)' d='M3 3h18v18H3z'/>",
+                "dashes | <g fill='none' stroke='#0A6355' stroke-width='2'><path stroke-dasharray='3 1.5' stroke-dashoffset='1' d='M2 4h20M3 9c4-6 12 8 18 0'/><circle cx='12' cy='17' r='5' stroke-dasharray='2'/></g>",
                 "what is seen through | <path fill='#9E1F38' opacity='.5' d='M2 2h9v20H2z'/><path fill-opacity='.25' d='M13 2h9v20h-9z'/>",
             })
     void aDrawingLooksAsItDidWhereItCameFrom(String name, String inner) throws Exception {

@@ -8,6 +8,7 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.PathIterator;
+import java.text.AttributedCharacterIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +26,8 @@ import org.apache.batik.gvt.GraphicsNode;
 import org.apache.batik.gvt.ShapeNode;
 import org.apache.batik.gvt.ShapePainter;
 import org.apache.batik.gvt.StrokeShapePainter;
+import org.apache.batik.gvt.text.GVTAttributedCharacterIterator;
+import org.apache.batik.gvt.text.TextPaintInfo;
 import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
@@ -45,7 +48,6 @@ import org.hyphantes.geometry.plane.Operand;
 import org.hyphantes.machine.PathWords;
 import org.hyphantes.paint.Colour;
 import org.hyphantes.setting.Amount;
-import org.hyphantes.treatment.CornerStyle;
 import org.w3c.dom.Element;
 
 /** Reads the shapes of one document: what each fills, and the lines it draws, cut off where the document clips them. */
@@ -53,8 +55,6 @@ final class SvgReading {
     private static final String GRADIENT = "gradient or pattern";
 
     private static final Colour WHITE = new Colour("#FFFFFF");
-
-    private static final Colour BLACK = new Colour("#000000");
 
     private final BridgeContext context;
     private final Map<String, Integer> left;
@@ -111,7 +111,8 @@ final class SvgReading {
                 painted(one, node, shape.getShape(), map, within, shown);
             }
         } else if (node instanceof TextNode text) {
-            filled(text, text.getOutline(), map, BLACK, within);
+            List<Operand> cut = within;
+            colour(ink(text), shown).ifPresent(c -> filled(text, text.getOutline(), map, c, cut));
         } else if (node instanceof CompositeGraphicsNode inner) {
             for (Object child : inner.getChildren()) {
                 node((GraphicsNode) child, map, within, shown);
@@ -119,6 +120,14 @@ final class SvgReading {
         } else {
             left.merge("picture", 1, Integer::sum);
         }
+    }
+
+    /** What letters are filled with: as their first is. */
+    private static Paint ink(TextNode text) {
+        AttributedCharacterIterator letters = text.getAttributedCharacterIterator();
+        Object first =
+                letters == null ? null : letters.getAttribute(GVTAttributedCharacterIterator.TextAttribute.PAINT_INFO);
+        return first instanceof TextPaintInfo info && info.fillPaint != null ? info.fillPaint : Color.BLACK;
     }
 
     private static List<ShapePainter> each(ShapePainter painter) {
@@ -232,7 +241,7 @@ final class SvgReading {
         List<Path> paths = pen.paths();
         BasicStroke stroke = line.getStroke() instanceof BasicStroke basic ? basic : new BasicStroke();
         double weight = stroke.getLineWidth() * Math.sqrt(Math.abs(map.determinant()));
-        Ends ends = ends(stroke);
+        Ends ends = LineStyle.ends(stroke);
         if (ends == Ends.ROUND && weight > 0 && clips.isEmpty()) {
             pen.dots().forEach(dot -> disc(node, dot, weight / 2, colour));
         }
@@ -240,22 +249,28 @@ final class SvgReading {
             return;
         }
         if (stroke.getDashArray() != null) {
-            left.merge("dashed line", 1, Integer::sum);
+            Optional<List<Path>> dashes = Dashed.of(paths, stroke, weight / stroke.getLineWidth());
+            if (dashes.isEmpty()) {
+                left.merge("dashed line", 1, Integer::sum);
+            }
+            paths = dashes.orElse(paths);
         }
-        Optional<Circle> circle = circle(shape, paths);
+        List<Path> lines = paths;
+        Optional<Circle> circle = stroke.getDashArray() == null ? circle(shape, paths) : Optional.empty();
         if (circle.isPresent() && circle.get().radius().value() <= weight / 2 && clips.isEmpty()) {
             // So wide a line covers all that it goes round.
             disc(node, circle.get().centre(), circle.get().radius().value() + weight / 2, colour);
             return;
         }
         if (clips.isEmpty()) {
-            Form form = circle.<Form>map(c -> c).orElseGet(() -> Drawn.of(paths));
-            shapes.add(Arrival.Shape.line(name(node), form, Optional.of(colour), weight, ends, corners(stroke)));
+            Form form = circle.<Form>map(c -> c).orElseGet(() -> Drawn.of(lines));
+            shapes.add(
+                    Arrival.Shape.line(name(node), form, Optional.of(colour), weight, ends, LineStyle.corners(stroke)));
             return;
         }
         List<Region> bands = new ArrayList<>();
         paths.forEach(p -> bands.addAll(BandOutline.regions(
-                p, WidthProfile.even(weight), ends, corners(stroke).corners())));
+                p, WidthProfile.even(weight), ends, LineStyle.corners(stroke).corners())));
         List<Operand> all = new ArrayList<>(clips);
         all.add(Operand.all(Booleans.union(bands)));
         List<Path> cut = cut(all);
@@ -271,22 +286,6 @@ final class SvgReading {
     private static Circle circle(Point centre, double radius) {
         double out = centre.length();
         return new Circle(Amount.of(radius), Amount.of(out), Amount.of(out == 0 ? 0 : Angle.bearing(centre)));
-    }
-
-    private static Ends ends(BasicStroke stroke) {
-        return switch (stroke.getEndCap()) {
-            case BasicStroke.CAP_ROUND -> Ends.ROUND;
-            case BasicStroke.CAP_SQUARE -> Ends.SQUARE;
-            default -> Ends.BUTT;
-        };
-    }
-
-    private static CornerStyle corners(BasicStroke stroke) {
-        return switch (stroke.getLineJoin()) {
-            case BasicStroke.JOIN_ROUND -> CornerStyle.ROUND;
-            case BasicStroke.JOIN_BEVEL -> CornerStyle.CUT;
-            default -> CornerStyle.SQUARE;
-        };
     }
 
     private static List<Path> cut(List<Operand> all) {
