@@ -13,6 +13,9 @@ public interface Watch {
 
     void step();
 
+    /** Told how much of the work is done, from 0 to 1, where that is known. */
+    default void done(double share) {}
+
     /** Does work under a watch, on this thread; a watch that is set already watches as well. */
     static <T> T over(Watch watch, Supplier<T> work) {
         return Watched.over(watch, work);
@@ -21,5 +24,10 @@ public interface Watch {
     /** Asks the watch over the work on this thread; without one nothing happens. */
     static void ask() {
         Watched.ask();
+    }
+
+    /** Tells the watch over the work on this thread how much of it is done, from 0 to 1. */
+    static void tell(double share) {
+        Watched.tell(share);
     }
 }

@@ -13,13 +13,7 @@ final class Watched {
         if (watch == Watch.NONE || watch == before) {
             return work.get();
         }
-        WATCH.set(
-                before == null
-                        ? watch
-                        : () -> {
-                            before.step();
-                            watch.step();
-                        });
+        WATCH.set(before == null ? watch : new Both(before, watch));
         try {
             return work.get();
         } finally {
@@ -28,6 +22,27 @@ final class Watched {
             } else {
                 WATCH.set(before);
             }
+        }
+    }
+
+    private record Both(Watch outer, Watch inner) implements Watch {
+        @Override
+        public void step() {
+            outer.step();
+            inner.step();
+        }
+
+        @Override
+        public void done(double share) {
+            outer.done(share);
+            inner.done(share);
+        }
+    }
+
+    static void tell(double share) {
+        Watch watch = WATCH.get();
+        if (watch != null) {
+            watch.done(share);
         }
     }
 

@@ -185,6 +185,11 @@ public final class Frame extends Pane {
         desk.historyProperty().addListener(o -> title());
         documents.fileProperty().addListener(o -> title());
         desk.messageProperty().addListener(o -> title());
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE && documents.breakOff()) {
+                e.consume();
+            }
+        });
         addEventHandler(KeyEvent.KEY_TYPED, e -> {
             if (!isTyping()) {
                 acts.typed(e);

@@ -17,12 +17,14 @@ import javafx.stage.Stage;
 import org.hyphantes.cut.Job;
 import org.hyphantes.cut.Pass;
 import org.hyphantes.design.Design;
+import org.hyphantes.design.Handing;
 import org.hyphantes.design.Subject;
 import org.hyphantes.desktop.desk.Workshop;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.exchange.replay.Replay;
 import org.hyphantes.gauge.State;
+import org.hyphantes.setting.Amount;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -44,6 +46,7 @@ class HandOverWindowTest extends OutcomeFixture {
         pieces.put("a strap longer than the bed", this::aStrapLongerThanTheBed);
         pieces.put("three passes in leather", this::threePassesInLeather);
         pieces.put("brass with kerf", this::brassWithKerf);
+        pieces.put("a large picture broken off", this::aLargePictureBrokenOff);
         pieces.put("another design on the bed", this::anotherDesignOnTheBed);
         pieces.put("a drawing of others brought in, woven, copied as a picture", this::aDrawingOfOthers);
         pieces.put("a painted drawing of others, its lines woven, one figure handed over", this::aPaintedDrawing);
@@ -179,6 +182,22 @@ class HandOverWindowTest extends OutcomeFixture {
         // Another stage shows the design again, not the bed.
         key(KeyCode.F3);
         assertThat(desk.view().scale()).isZero();
+    }
+
+    /** It tells how far it is; broken off by Esc it leaves what was there as it was. */
+    private void aLargePictureBrokenOff() throws Exception {
+        Design ring = Demo.TIDE_RING.design();
+        Handing large = ring.handing().schema().put(ring.handing(), "resolution", Amount.of(2400));
+        robot.interact(() -> desk.lay(ring.withHanding(large)));
+        made();
+        Files.writeString(folder.resolve("ring.png"), "as it was");
+        written = "ring.png";
+        click(robot, "#write");
+        eventually(() -> assertThat(desk.messageProperty().get().words()).matches("Writing ring.png: \\d+ of 100. .*"));
+        key(KeyCode.ESCAPE);
+        eventually(() -> assertThat(desk.messageProperty().get().words()).startsWith("Broken off: ring.png"));
+        assertThat(Files.readString(folder.resolve("ring.png"))).isEqualTo("as it was");
+        in(2);
     }
 
     /** Two designs on one bed, by mouse and keys; the file that is replayed is an SVG. */

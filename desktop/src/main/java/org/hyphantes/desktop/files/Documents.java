@@ -67,6 +67,11 @@ public final class Documents {
         autosave.finish();
     }
 
+    /** Breaks off what is being written; whether anything was. */
+    public boolean breakOff() {
+        return writing.breakOff();
+    }
+
     /** What keeps unsaved work aside. */
     public Autosave autosave() {
         return autosave;
@@ -273,9 +278,7 @@ public final class Documents {
     /** A design takes the name of its first file, unless the file has been named after it. */
     private void takeNameOf(Path path) {
         String plain = path.getFileName().toString();
-        String base = plain.endsWith(ProjectFile.ENDING)
-                ? plain.substring(0, plain.length() - ProjectFile.ENDING.length())
-                : plain;
+        String base = plain.replaceFirst("\\" + ProjectFile.ENDING + "$", "");
         if (base.isBlank() || base.equals(fileName())) {
             return;
         }

@@ -3,6 +3,7 @@ package org.hyphantes.desktop.files;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
@@ -34,7 +35,11 @@ final class Writing {
         String write() throws IOException, CannotHandOver;
     }
 
+    /** So many hundredths are told at a time. */
+    private static final int STEP = 5;
+
     private final Desk desk;
+    private Optional<Errand> running = Optional.empty();
     private final AtomicLong newest = new AtomicLong();
     private final ExecutorService writer = OwnThread.named("writer");
 
@@ -42,32 +47,78 @@ final class Writing {
         this.desk = desk;
     }
 
-    /** Writes a file, and says how it ended. */
-    void write(Path path, Work work) {
-        long number = newest.incrementAndGet();
-        Watch watch = () -> {
-            if (number != newest.get()) {
+    /** The writing of one file. */
+    private final class Errand implements Watch {
+        private final long number = newest.incrementAndGet();
+        private final String name;
+        private int told;
+
+        /** Once the file is there nothing is broken off any more. */
+        private volatile boolean written;
+
+        Errand(String name) {
+            this.name = name;
+        }
+
+        @Override
+        public void step() {
+            if (!written && number != newest.get()) {
                 throw new BrokenOff();
             }
-        };
-        String name = String.valueOf(path.getFileName());
-        desk.say("Writing " + name + " ...");
+        }
+
+        private void tell(int percent) {
+            if (running.filter(r -> r == this).isPresent()) {
+                desk.say("Writing " + name + ": " + percent + " of 100. Esc breaks it off.");
+            }
+        }
+
+        @Override
+        public void done(double share) {
+            written = share >= 1;
+            int percent = (int) (100 * share) / STEP * STEP;
+            if (percent > told && !written) {
+                told = percent;
+                Platform.runLater(() -> tell(percent));
+            }
+        }
+    }
+
+    /** Writes a file, and says how it ended. */
+    void write(Path path, Work work) {
+        Errand errand = new Errand(String.valueOf(path.getFileName()));
+        String name = errand.name;
+        running = Optional.of(errand);
+        desk.say("Writing " + name + " ... Esc breaks it off.");
         writer.execute(() -> {
             try {
-                Watch.over(watch, () -> done(work, name)).run();
+                Watch.over(errand, () -> done(work, name)).run();
             } catch (BrokenOff e) {
-                LOG.trace("broken off for a newer wish");
+                LOG.trace("broken off");
             } catch (RuntimeException | Error e) {
                 LOG.error("not written", e);
                 say(false, "Not written: it needs more than this computer has. The design is safe.");
             }
+            Platform.runLater(() -> running = running.filter(r -> r != errand));
         });
+    }
+
+    /** Breaks off what is being written, and says so; whether anything was. */
+    boolean breakOff() {
+        Optional<Errand> now = running.filter(r -> !r.written);
+        now.ifPresent(r -> {
+            newest.incrementAndGet();
+            running = Optional.empty();
+            desk.say("Broken off: " + r.name + " is not written, and what was there is as it was.");
+        });
+        return now.isPresent();
     }
 
     /** Writes a file; what a machine can read is read again from it, and told. */
     static String written(Handout handout, Path path) throws IOException, CannotHandOver {
         Format format = Formats.of(path).orElse(Formats.EACH.get(0));
         format.write(handout, path);
+        Watch.tell(1);
         boolean passes =
                 format instanceof MachineFormat || handout.design().handing().painted() == Handing.Painted.AS_PASSES;
         if (!passes || Readers.of(path.toString()).isEmpty()) {

@@ -78,6 +78,7 @@ public final class PngFormat implements Format {
             int rows = Math.max(1, Math.min(height, STRIP / width));
             for (int top = 0; top < height; top += rows) {
                 Watch.ask();
+                Watch.tell((double) top / height);
                 png.rows(strip(handout, page, width, Math.min(rows, height - top), top, across, down));
             }
         }
