@@ -293,8 +293,10 @@ final class Contouring {
             });
             if (doubled[0] > Flaws.STRAY && each) {
                 List<Path> single = Threading.once(subdivision);
+                // Where parts lie apart all of these are of one.
+                int part = found.get(0).part();
                 found.clear();
-                single.forEach(p -> found.add(new Contour(p, number, -1, NONE, "")));
+                single.forEach(p -> found.add(new Contour(p, number, part, NONE, "")));
             } else if (doubled[0] > Flaws.STRAY) {
                 flaws.add(new Flaw(Flaw.Kind.DOUBLED, doubled[0], places));
             }

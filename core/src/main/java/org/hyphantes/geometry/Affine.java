@@ -84,4 +84,12 @@ public record Affine(double a, double b, double c, double d, double e, double f)
                 && ((Math.abs(a - d) <= slack && Math.abs(b + c) <= slack)
                         || (Math.abs(a + d) <= slack && Math.abs(b - c) <= slack));
     }
+
+    /** The same, but for what rounding its numbers by a share of them makes of it. */
+    public boolean isSimilarity(double share) {
+        double across = Math.hypot(a, b);
+        double down = Math.hypot(c, d);
+        return isSimilarity()
+                || Math.abs(across - down) <= share * across && Math.abs(a * c + b * d) <= share * across * down;
+    }
 }

@@ -114,7 +114,7 @@ public final class PathPen {
         if (turn == 0 || rx == 0 || ry == 0) {
             return;
         }
-        if (Math.abs(rx - ry) <= ROUNDED * rx && isSimilarity()) {
+        if (Math.abs(rx - ry) <= ROUNDED * rx && map.isSimilarity(ROUNDED)) {
             Arc arc = new Arc(centre, (rx + ry) / 2, from + tilt, turn);
             open.add(arc.map(map));
             at = arc.end();
@@ -127,12 +127,29 @@ public final class PathPen {
         }
     }
 
-    private boolean isSimilarity() {
-        double across = Math.hypot(map.a(), map.b());
-        double down = Math.hypot(map.c(), map.d());
-        return map.isSimilarity()
-                || Math.abs(across - down) <= ROUNDED * across
-                        && Math.abs(map.a() * map.c() + map.b() * map.d()) <= ROUNDED * across * down;
+    /** All of an ellipse. */
+    public void ellipse(Point centre, double rx, double ry) {
+        if (rx > 0 && ry > 0) {
+            move(centre.plus(new Point(rx, 0)));
+            arc(centre, rx, ry, 0, 0, 2 * Math.PI);
+            close();
+        }
+    }
+
+    /** A box with its corners rounded by quarters of an ellipse, square where either radius is 0. */
+    public void box(Box box, double across, double down) {
+        double rx = down > 0 ? across : 0;
+        double ry = across > 0 ? down : 0;
+        move(new Point(box.left() + rx, box.top()));
+        line(new Point(box.right() - rx, box.top()));
+        arc(new Point(box.right() - rx, box.top() + ry), rx, ry, 0, -Math.PI / 2, Math.PI / 2);
+        line(new Point(box.right(), box.bottom() - ry));
+        arc(new Point(box.right() - rx, box.bottom() - ry), rx, ry, 0, 0, Math.PI / 2);
+        line(new Point(box.left() + rx, box.bottom()));
+        arc(new Point(box.left() + rx, box.bottom() - ry), rx, ry, 0, Math.PI / 2, Math.PI / 2);
+        line(new Point(box.left(), box.top() + ry));
+        arc(new Point(box.left() + rx, box.top() + ry), rx, ry, 0, Math.PI, Math.PI / 2);
+        close();
     }
 
     /** Leads the path back to where it began. */

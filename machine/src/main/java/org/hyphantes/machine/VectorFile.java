@@ -16,6 +16,7 @@ import javax.xml.stream.XMLStreamReader;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
@@ -196,8 +197,8 @@ final class VectorFile implements Readers.Reader {
                 case "line" -> corners(pen, new double[] {own("x1"), own("y1"), own("x2"), own("y2")}, false);
                 case "polyline" -> corners(pen, numbers(attribute("points"), 0), false);
                 case "polygon" -> corners(pen, numbers(attribute("points"), 0), true);
-                case "circle" -> ellipse(pen, own("r"), own("r"));
-                case "ellipse" -> ellipse(pen, own("rx"), own("ry"));
+                case "circle" -> pen.ellipse(new Point(own("cx"), own("cy")), own("r"), own("r"));
+                case "ellipse" -> pen.ellipse(new Point(own("cx"), own("cy")), own("rx"), own("ry"));
                 case "rect" -> box(pen);
                 default -> {
                     if (!WORDS.contains(name)) {
@@ -256,15 +257,6 @@ final class VectorFile implements Readers.Reader {
             }
         }
 
-        private void ellipse(PathPen pen, double rx, double ry) throws CannotRun {
-            Point centre = new Point(own("cx"), own("cy"));
-            if (rx > 0 && ry > 0) {
-                pen.move(centre.plus(new Point(rx, 0)));
-                pen.arc(centre, rx, ry, 0, 0, 2 * Math.PI);
-                pen.close();
-            }
-        }
-
         /** A box; its rounded corners are circular arcs or elliptical ones. */
         private void box(PathPen pen) throws CannotRun {
             double left = own("x");
@@ -273,18 +265,8 @@ final class VectorFile implements Readers.Reader {
             double bottom = top + own("height");
             double rx = attribute("rx").isEmpty() ? own("ry") : own("rx");
             double ry = attribute("ry").isEmpty() ? rx : own("ry");
-            rx = Math.min(rx, (right - left) / 2);
-            ry = Math.min(ry, (bottom - top) / 2);
-            pen.move(new Point(left + rx, top));
-            pen.line(new Point(right - rx, top));
-            pen.arc(rx, ry, 0, false, true, new Point(right, top + ry));
-            pen.line(new Point(right, bottom - ry));
-            pen.arc(rx, ry, 0, false, true, new Point(right - rx, bottom));
-            pen.line(new Point(left + rx, bottom));
-            pen.arc(rx, ry, 0, false, true, new Point(left, bottom - ry));
-            pen.line(new Point(left, top + ry));
-            pen.arc(rx, ry, 0, false, true, new Point(left + rx, top));
-            pen.close();
+            Box box = new Box(left, top, right, bottom);
+            pen.box(box, Math.min(rx, box.width() / 2), Math.min(ry, box.height() / 2));
         }
     }
 }

@@ -1,7 +1,6 @@
 package org.hyphantes.exchange.incoming;
 
 import java.awt.Color;
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +28,9 @@ record Graded(Gradient.Way way, double axis, Point shift, List<Stop> stops) {
     /** Nearer together than this share of the way no two stops are told apart. */
     private static final double NEAR = 1e-3;
 
+    /** Numbers of a file are rounded to seven figures. */
+    private static final double ROUNDED = 1e-6;
+
     Graded {
         stops = List.copyOf(stops);
     }
@@ -43,9 +45,7 @@ record Graded(Gradient.Way way, double axis, Point shift, List<Stop> stops) {
         if (paint.getCycleMethod() != MultipleGradientPaint.NO_CYCLE || paint.getColors().length < 2) {
             return Optional.empty();
         }
-        AffineTransform t = paint.getTransform();
-        Affine whole = map.after(new Affine(
-                t.getScaleX(), t.getShearY(), t.getShearX(), t.getScaleY(), t.getTranslateX(), t.getTranslateY()));
+        Affine whole = map.after(SvgReading.affine(paint.getTransform()));
         if (Math.abs(whole.determinant()) < 1e-12) {
             return Optional.empty();
         }
@@ -76,10 +76,7 @@ record Graded(Gradient.Way way, double axis, Point shift, List<Stop> stops) {
 
     private static Optional<Graded> radial(Affine map, RadialGradientPaint paint, Path outline, double seen) {
         Point focus = point(paint.getFocusPoint());
-        boolean round = map.isSimilarity()
-                || Math.abs(Math.hypot(map.a(), map.b()) - Math.hypot(map.c(), map.d())) < 1e-6
-                        && Math.abs(map.a() * map.c() + map.b() * map.d()) < 1e-6;
-        if (!round || focus.distance(point(paint.getCenterPoint())) > 1e-6 * paint.getRadius()) {
+        if (!map.isSimilarity(ROUNDED) || focus.distance(point(paint.getCenterPoint())) > 1e-6 * paint.getRadius()) {
             return Optional.empty();
         }
         Point shift = map.of(focus)

@@ -7,6 +7,7 @@ import java.awt.geom.RoundRectangle2D;
 import org.apache.batik.ext.awt.geom.ExtendedGeneralPath;
 import org.apache.batik.ext.awt.geom.ExtendedPathIterator;
 import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.PathPen;
 import org.hyphantes.geometry.Point;
 
@@ -22,44 +23,17 @@ final class Outline {
     static PathPen drawn(Shape shape, Affine map) {
         Outline outline = new Outline(map);
         if (shape instanceof Ellipse2D ellipse) {
-            outline.ellipse(ellipse);
+            Point centre = new Point(ellipse.getCenterX(), ellipse.getCenterY());
+            outline.pen.ellipse(centre, ellipse.getWidth() / 2, ellipse.getHeight() / 2);
         } else if (shape instanceof RoundRectangle2D box) {
-            outline.box(box);
+            Box all = new Box(box.getMinX(), box.getMinY(), box.getMaxX(), box.getMaxY());
+            outline.pen.box(all, box.getArcWidth() / 2, box.getArcHeight() / 2);
         } else if (shape instanceof ExtendedGeneralPath path) {
             outline.extended(path.getExtendedPathIterator());
         } else {
             outline.plain(shape.getPathIterator(null));
         }
         return outline.pen;
-    }
-
-    private void ellipse(Ellipse2D ellipse) {
-        double rx = ellipse.getWidth() / 2;
-        double ry = ellipse.getHeight() / 2;
-        if (rx > 0 && ry > 0) {
-            pen.move(new Point(ellipse.getCenterX() + rx, ellipse.getCenterY()));
-            pen.arc(new Point(ellipse.getCenterX(), ellipse.getCenterY()), rx, ry, 0, 0, 2 * Math.PI);
-            pen.close();
-        }
-    }
-
-    private void box(RoundRectangle2D box) {
-        double rx = box.getArcWidth() / 2;
-        double ry = box.getArcHeight() / 2;
-        double left = box.getMinX();
-        double top = box.getMinY();
-        double right = box.getMaxX();
-        double bottom = box.getMaxY();
-        pen.move(new Point(left + rx, top));
-        pen.line(new Point(right - rx, top));
-        pen.arc(new Point(right - rx, top + ry), rx, ry, 0, -Math.PI / 2, Math.PI / 2);
-        pen.line(new Point(right, bottom - ry));
-        pen.arc(new Point(right - rx, bottom - ry), rx, ry, 0, 0, Math.PI / 2);
-        pen.line(new Point(left + rx, bottom));
-        pen.arc(new Point(left + rx, bottom - ry), rx, ry, 0, Math.PI / 2, Math.PI / 2);
-        pen.line(new Point(left, top + ry));
-        pen.arc(new Point(left + rx, top + ry), rx, ry, 0, Math.PI, Math.PI / 2);
-        pen.close();
     }
 
     private void plain(PathIterator each) {

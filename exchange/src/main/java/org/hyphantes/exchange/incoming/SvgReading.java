@@ -94,8 +94,7 @@ final class SvgReading {
     private void node(GraphicsNode node, Affine above, List<Operand> clips, double seen) {
         Watch.ask();
         AffineTransform t = node.getTransform() == null ? new AffineTransform() : node.getTransform();
-        Affine map = above.after(new Affine(
-                t.getScaleX(), t.getShearY(), t.getShearX(), t.getScaleY(), t.getTranslateX(), t.getTranslateY()));
+        Affine map = above.after(affine(t));
         double shown = seen * (node.getComposite() instanceof AlphaComposite see ? see.getAlpha() : 1);
         List<Operand> within = clips;
         if (node.getClip() != null) {
@@ -128,6 +127,11 @@ final class SvgReading {
         Object first =
                 letters == null ? null : letters.getAttribute(GVTAttributedCharacterIterator.TextAttribute.PAINT_INFO);
         return first instanceof TextPaintInfo info && info.fillPaint != null ? info.fillPaint : Color.BLACK;
+    }
+
+    static Affine affine(AffineTransform t) {
+        return new Affine(
+                t.getScaleX(), t.getShearY(), t.getShearX(), t.getScaleY(), t.getTranslateX(), t.getTranslateY());
     }
 
     private static List<ShapePainter> each(ShapePainter painter) {

@@ -22,6 +22,6 @@ final class GroupTitle {
     static String id(Mark.Group group, String title) {
         return group.part() == Mark.Part.PASS
                 ? "pass-" + group.origin().piece()
-                : Character.toLowerCase(title.charAt(0)) + title.substring(1).replaceAll("[^\\p{L}\\p{N}@._-]+", "-");
+                : Character.toLowerCase(title.charAt(0)) + title.substring(1).replaceAll("[^\\p{L}\\p{N}._-]+", "-");
     }
 }
