@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.hyphantes.setting.Quoted;
 import org.hyphantes.treatment.Treatment;
 
@@ -115,6 +116,24 @@ public record Group(String id, String name, List<Member> members, List<Step> rec
             }
         }
         return recipe.size();
+    }
+
+    /** This group without what it, and groups in it, weave or divide: its bands, in their colours. */
+    public Group unwoven() {
+        return with(Group::unwoven, recipe.stream().filter(s -> !s.weaves()).toList());
+    }
+
+    /** This group as far as before it, and groups in it, weave or divide anything. */
+    public Group untilWoven() {
+        return with(
+                Group::untilWoven, recipe.stream().takeWhile(s -> !s.weaves()).toList());
+    }
+
+    private Group with(UnaryOperator<Group> within, List<Step> steps) {
+        List<Member> changed = members.stream()
+                .map(m -> m instanceof Group group ? within.apply(group) : m)
+                .toList();
+        return new Group(id, name, changed, steps, standing);
     }
 
     /** The names of its figures, and of those of groups in it, by their ids. */

@@ -2,6 +2,7 @@ package org.hyphantes.design;
 
 import java.util.List;
 import java.util.Map;
+import org.hyphantes.treatment.Phase;
 import org.hyphantes.treatment.Treatment;
 
 /**
@@ -29,6 +30,11 @@ public record Step(String id, boolean over, Treatment treatment) {
 
     Step withId(String changed) {
         return new Step(changed, over, treatment);
+    }
+
+    /** Whether it weaves bands, or divides what they enclose. */
+    boolean weaves() {
+        return over && (treatment.phase() == Phase.WEAVE || treatment.phase() == Phase.PIECES);
     }
 
     /** What its treatment is called. */

@@ -2,6 +2,7 @@ package org.hyphantes.desktop.act;
 
 import java.util.List;
 import java.util.Optional;
+import org.hyphantes.design.Edit;
 import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Step;
 import org.hyphantes.design.Subject;
@@ -57,9 +58,29 @@ public final class RepeatActs {
 
     /** The group so many further on in the list of all, round and round. */
     public void next(int way) {
+        group(repeat().map(now -> further(now.group(), way)).orElse(RepeatGroup.P1));
+    }
+
+    /** Resolves the groups before and after this one, which may be asked for next. */
+    public void foreseeNext() {
+        repeat().ifPresent(now -> {
+            foresee(further(now.group(), 1));
+            foresee(further(now.group(), -1));
+        });
+    }
+
+    /** Resolves what repeating by another group would make, which may be asked for next. */
+    public void foresee(RepeatGroup group) {
+        step().ifPresent(step -> {
+            Repeat other = repeat().orElseThrow().with("group", Entry.word(group));
+            Edit edit = Recipes.set(desk.root().id(), step.id(), other, "");
+            desk.foresee(edit.change().apply(desk.design()));
+        });
+    }
+
+    private static RepeatGroup further(RepeatGroup from, int way) {
         List<RepeatGroup> all = List.of(RepeatGroup.values());
-        RepeatGroup now = repeat().map(Repeat::group).orElse(null);
-        group(now == null ? RepeatGroup.P1 : all.get(Math.floorMod(now.ordinal() + way, all.size())));
+        return all.get(Math.floorMod(from.ordinal() + way, all.size()));
     }
 
     private void set(Repeat repeat, String words) {

@@ -1,7 +1,10 @@
 package org.hyphantes.desktop.desk;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -18,6 +21,8 @@ import org.hyphantes.scene.Scene;
 final class Answers {
     private final Loom loom = new Loom();
     private final ReadOnlyObjectWrapper<Resolved> resolved = new ReadOnlyObjectWrapper<>();
+    private final List<Runnable> seers = new ArrayList<>();
+    private Optional<Glimpse> glimpse = Optional.empty();
     private final ReadOnlyObjectWrapper<Optional<Scene>> ghost = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
     private final ReadOnlyObjectWrapper<Message> message;
@@ -28,6 +33,11 @@ final class Answers {
 
     /** A design that has just been laid does not stand for long under the drawing of the one before. */
     private final PauseTransition stale = new PauseTransition(Duration.seconds(0.3));
+
+    /** What is answered sooner is not seen unwoven before, as a flicker. */
+    private final PauseTransition soon = new PauseTransition(Duration.millis(16));
+
+    private Optional<Glimpse> next = Optional.empty();
 
     private boolean anew;
 
@@ -48,14 +58,36 @@ final class Answers {
             warn("Still resolving: this design has come to very many lines or crossings. "
                     + (anew
                             ? "Nothing is drawn yet."
-                            : "The last sound drawing stays; Ctrl+Z takes the change back at once."));
+                            : glimpse.isPresent()
+                                    ? "Its bands are drawn, not yet how they lie; Ctrl+Z takes the change back at once."
+                                    : "The last sound drawing stays; Ctrl+Z takes the change back at once."));
             told = message.get();
         });
         stale.setOnFinished(e -> blank());
+        soon.setOnFinished(e -> {
+            if (next.isPresent()) {
+                see(next);
+            }
+        });
     }
 
     ReadOnlyObjectProperty<Resolved> resolvedProperty() {
         return resolved.getReadOnlyProperty();
+    }
+
+    /** What is seen of the newest wish while it is being answered. */
+    Optional<Glimpse> glimpse() {
+        return glimpse;
+    }
+
+    /** Is told when there is another glimpse, or none, or another answer. */
+    void onSeen(Runnable seer) {
+        seers.add(seer);
+    }
+
+    private void see(Optional<Glimpse> seen) {
+        glimpse = seen;
+        seers.forEach(Runnable::run);
     }
 
     ReadOnlyObjectProperty<Optional<Scene>> ghostProperty() {
@@ -88,7 +120,8 @@ final class Answers {
         if (anew && resolved.get() != null && resolved.get().design() != wish.design()) {
             Design nothing = Design.empty(wish.design().name());
             Wish empty = new Wish(nothing, nothing.root().id(), 0, false, false);
-            resolved.set(Resolved.of(new Resolver(), new Members(), empty, Watch.NONE));
+            resolved.set(Resolved.of(new Resolver(), new Members(), empty, Watch.NONE, g -> {}));
+            see(glimpse);
         }
     }
 
@@ -98,13 +131,26 @@ final class Answers {
         int of = laid;
         settled.set(false);
         slow.playFromStart();
+        next = Optional.empty();
+        soon.playFromStart();
         loom.resolve(
                 wished,
+                seen -> {
+                    if (of == laid || seen.wish().design() == wish.design()) {
+                        next = Optional.of(seen);
+                        if (soon.getStatus() != Animation.Status.RUNNING) {
+                            see(next);
+                        }
+                    }
+                },
                 made -> {
                     // Never settled by what is not shown.
                     if (of == laid || made.design() == wish.design()) {
                         anew = false;
+                        next = Optional.empty();
+                        glimpse = next;
                         resolved.set(made);
+                        see(next);
                         if (wished.isSame(wish)) {
                             settle();
                         }
@@ -112,6 +158,8 @@ final class Answers {
                 },
                 failure -> {
                     if (wished.isSame(wish)) {
+                        next = Optional.empty();
+                        see(next);
                         settle();
                         blank();
                         warn(
@@ -122,6 +170,13 @@ final class Answers {
                                                 + " back.");
                     }
                 });
+    }
+
+    /** Resolves what may be wished for next, while nothing is. */
+    void foresee(Wish likely) {
+        if (likely.measured()) {
+            loom.foresee(likely);
+        }
     }
 
     private void settle() {
@@ -143,23 +198,33 @@ final class Answers {
         loom.stopMending();
     }
 
-    /** Finds what a mend would make of a design. */
+    /** Finds what a mend would make of a design; null shows nothing. */
     void ghost(Design design, Mend mend) {
         noGhost();
-        loom.mend(
-                watch -> new Resolver()
-                        .resolve(mend.change().of(design, watch), watch)
-                        .scene(),
-                made -> ghost.set(Optional.of(made)),
-                failure -> {});
+        if (mend != null) {
+            loom.mend(
+                    watch -> new Resolver()
+                            .resolve(mend.change().of(design, watch), watch)
+                            .scene(),
+                    made -> ghost.set(Optional.of(made)),
+                    failure -> {});
+        }
     }
 
     /** Finds a mended design, and hands it over unless another wish has come between. */
     void mend(Design design, Mend mend, Consumer<Design> done) {
         noGhost();
+        message.set(new Message("Trying the mend. Any other act breaks it off.", false));
+        Consumer<Design> better = mended -> {
+            if (mended.equals(design)) {
+                warn("That mend finds nothing better here.");
+            } else {
+                done.accept(mended);
+            }
+        };
         loom.mend(
                 watch -> mend.change().of(design, watch),
-                done,
+                better,
                 failure -> warn("That mend could not be done; the design is as it was."));
     }
 }

@@ -42,7 +42,8 @@ public final class Desk {
     private Gallery gallery = Gallery.bare();
     private boolean needleSet;
     private final Tracing tracing = new Tracing();
-    private final Answers answers = new Answers(wishNow(), message);
+    private final Answers answers = new Answers(wishOf(design()), message);
+    private final Pictured pictured = new Pictured(answers);
 
     private Design saved = history.get().design();
 
@@ -96,24 +97,12 @@ public final class Desk {
 
     /** Shows what a mend would make of the design, without doing it; null shows nothing. */
     public void ghost(Mend mend) {
-        if (mend == null) {
-            answers.noGhost();
-        } else {
-            answers.ghost(design(), mend);
-        }
+        answers.ghost(design(), mend);
     }
 
     /** Mends off the interface thread, and does it when it is found; any other change of the design breaks it off. */
     public void mend(Mend mend) {
-        Design before = design();
-        say("Trying the mend. Any other act breaks it off.");
-        answers.mend(before, mend, mended -> {
-            if (mended.equals(before)) {
-                warn("That mend finds nothing better here.");
-            } else {
-                edit(new Edit(mend.done(), d -> mended));
-            }
-        });
+        answers.mend(design(), mend, mended -> edit(new Edit(mend.done(), d -> mended)));
     }
 
     /** Whether {@link #resolvedProperty} answers the present wish. */
@@ -128,6 +117,15 @@ public final class Desk {
             return List.of();
         }
         return resolved().weaves();
+    }
+
+    public Pictured pictured() {
+        return pictured;
+    }
+
+    /** Resolves a state of the design that the next act may well bring about, while nothing else is asked for. */
+    public void foresee(Design likely) {
+        answers.foresee(wishOf(likely));
     }
 
     /** Whether one edit is being made of many small changes, which the hand wants to see at once. */
@@ -165,7 +163,7 @@ public final class Desk {
         View fresh = view().within(View.OUTERMOST, 0).seen(0, Point.ORIGIN);
         view.set(fresh.withShuttle(design.root().recipe().size()));
         open(view().stage());
-        answers.lay(wishNow());
+        answers.lay(wishOf(design()));
     }
 
     /** Puts a design on the desk as work that has not been saved. */
@@ -280,34 +278,36 @@ public final class Desk {
     }
 
     public void undo() {
-        boolean atEnd = view().shuttle() >= root().recipe().size();
-        String words = history.get().undoWords();
-        if (history.get().canUndo()) {
-            history.set(history.get().undone());
-            say("Taken back: " + words);
-            adoptRecipe(atEnd);
+        History now = history.get();
+        if (now.canUndo()) {
+            go(now.undone(), "Taken back: " + now.undoWords());
         } else {
-            say("Nothing to take back.");
+            go(now, "Nothing to take back.");
         }
-        dragging.set(false);
     }
 
     public void redo() {
-        boolean atEnd = view().shuttle() >= root().recipe().size();
-        String words = history.get().redoWords();
-        if (history.get().canRedo()) {
-            history.set(history.get().redone());
-            say("Done again: " + words);
-            adoptRecipe(atEnd);
+        History now = history.get();
+        if (now.canRedo()) {
+            go(now.redone(), "Done again: " + now.redoWords());
         } else {
-            say("Nothing to do again.");
+            go(now, "Nothing to do again.");
+        }
+    }
+
+    private void go(History to, String words) {
+        say(words);
+        if (to != history.get()) {
+            boolean atEnd = view().shuttle() >= root().recipe().size();
+            history.set(to);
+            adoptRecipe(atEnd);
         }
         dragging.set(false);
     }
 
     public void look(View changed) {
         view.set(changed);
-        if (!answers.isWished(wishNow())) {
+        if (!answers.isWished(wishOf(design()))) {
             resolve();
         }
     }
@@ -338,12 +338,12 @@ public final class Desk {
         message.set(new Message(words, true));
     }
 
-    private Wish wishNow() {
+    private Wish wishOf(Design design) {
         boolean knowing = view().stage().equals(Gallery.SET_OUT) && !dragging.get();
-        return new Wish(design(), view().group(), view().shuttle(), knowing, !dragging.get());
+        return new Wish(design, view().group(), view().shuttle(), knowing, !dragging.get());
     }
 
     private void resolve() {
-        answers.wish(wishNow());
+        answers.wish(wishOf(design()));
     }
 }

@@ -1,5 +1,8 @@
 package org.hyphantes.desktop.desk;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
@@ -29,34 +32,131 @@ final class Loom {
 
     private static final long MOST_PATIENCE = 20 * PATIENCE;
 
+    /** What takes longer than this (ns) is not woven at every pulse of a drag: its bands follow the hand, and are woven when it rests. */
+    private static final long TOO_SLOW = 250_000_000L;
+
+    /** So many answers are kept that were found before they were wished for. */
+    private static final int AHEAD = 6;
+
     private final Resolver resolver = new Resolver();
     private final Members members = new Members();
     private final ExecutorService resolving = OwnThread.named("loom");
     private final ExecutorService mending = OwnThread.named("mender");
     private final AtomicLong newest = new AtomicLong();
     private volatile long patience = PATIENCE;
+
+    /** What was answered last, null at first, and how long (ns) that took; on the resolving thread alone, as what follows. */
+    private Wish last;
+
+    private long took;
+
+    private final Deque<Resolved> ahead = new ArrayDeque<>();
     private final AtomicLong newestMend = new AtomicLong();
 
-    /** Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done. */
-    void resolve(Wish wish, Consumer<Resolved> done, Consumer<Throwable> failed) {
+    /**
+     * Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done.
+     *
+     * @param glimpsed is told there what can be seen of the answer before it is found
+     */
+    void resolve(Wish wish, Consumer<Glimpse> glimpsed, Consumer<Resolved> done, Consumer<Throwable> failed) {
         long number = newest.incrementAndGet();
         resolving.execute(() -> {
+            if (number != newest.get()) {
+                return;
+            }
+            Optional<Resolved> known =
+                    ahead.stream().filter(r -> r.wish().equals(wish)).findFirst();
+            if (known.isPresent()) {
+                Resolved answer = known.get().answering(wish);
+                last = wish;
+                Platform.runLater(() -> done.accept(answer));
+                return;
+            }
+            Glimpses glimpses = new Glimpses(wish, glimpsed);
             long begun = System.nanoTime();
             Watch watch = () -> {
-                if (number != newest.get() && System.nanoTime() - begun > patience) {
+                if (number == newest.get()) {
+                    return;
+                }
+                // A hand that drags sees the bands already; it need not wait for their weave.
+                if (glimpses.isUnwovenInDrag) {
+                    throw new BrokenOff();
+                }
+                if (System.nanoTime() - begun > patience) {
                     patience = Math.min(MOST_PATIENCE, 2 * patience);
                     throw new BrokenOff();
                 }
             };
-            if (number == newest.get()) {
-                settle(
-                        () -> {
-                            Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch));
-                            patience = Math.min(MOST_PATIENCE, Math.max(PATIENCE, 2 * (System.nanoTime() - begun)));
-                            return made;
-                        },
-                        done,
-                        failed);
+            settle(
+                    () -> {
+                        Resolved made = Watch.over(watch, () -> {
+                            glimpses.unwoven(watch);
+                            return Resolved.of(resolver, members, wish, watch, glimpses::woven);
+                        });
+                        took = System.nanoTime() - begun;
+                        last = wish;
+                        patience = Math.min(MOST_PATIENCE, Math.max(PATIENCE, 2 * took));
+                        return made;
+                    },
+                    done,
+                    failed);
+        });
+    }
+
+    /** Hands over what can be seen of one wish before its answer. */
+    private final class Glimpses {
+        private final Wish wish;
+        private final Consumer<Glimpse> glimpsed;
+        private boolean isUnwovenInDrag;
+
+        Glimpses(Wish wish, Consumer<Glimpse> glimpsed) {
+            this.wish = wish;
+            this.glimpsed = glimpsed;
+        }
+
+        /** While something is dragged, only of what takes too long to be woven at every pulse. */
+        void unwoven(Watch watch) {
+            if (wish.measured() || took > TOO_SLOW) {
+                Optional<Glimpse> unwoven = Glimpse.unwoven(resolver, wish, last, watch);
+                isUnwovenInDrag = !wish.measured() && unwoven.isPresent();
+                unwoven.ifPresent(this::tell);
+            }
+        }
+
+        void woven(Glimpse woven) {
+            if (wish.measured()) {
+                tell(woven);
+            }
+        }
+
+        private void tell(Glimpse glimpse) {
+            Platform.runLater(() -> glimpsed.accept(glimpse));
+        }
+    }
+
+    /** Resolves what may be wished for next, so that it is there at once; any wish breaks that off. */
+    void foresee(Wish wish) {
+        long number = newest.get();
+        resolving.execute(() -> {
+            Watch watch = () -> {
+                if (number != newest.get()) {
+                    throw new BrokenOff();
+                }
+            };
+            if (number != newest.get() || ahead.stream().anyMatch(r -> r.wish().equals(wish))) {
+                return;
+            }
+            try {
+                Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch, glimpse -> {}));
+                ahead.addFirst(made);
+                if (ahead.size() > AHEAD) {
+                    ahead.removeLast();
+                }
+            } catch (BrokenOff e) {
+                LOG.trace("not foreseen, for there is a wish");
+            } catch (RuntimeException | Error e) {
+                // It is found again, and told, if it is wished for.
+                LOG.trace("could not be foreseen", e);
             }
         });
     }

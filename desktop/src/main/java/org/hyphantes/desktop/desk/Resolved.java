@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
@@ -52,7 +53,8 @@ public record Resolved(
         Scene helpers,
         Map<String, String> briefs,
         Map<String, Scene> members) {
-    static Resolved of(Resolver resolver, Members pictures, Wish wish, Watch watch) {
+    /** @param glimpses is told what the field will show before it has been measured */
+    static Resolved of(Resolver resolver, Members pictures, Wish wish, Watch watch, Consumer<Glimpse> glimpses) {
         Design design = wish.design();
         Group root = wish.inHand();
         PageBox pageBox = design.page().pageBox();
@@ -62,6 +64,9 @@ public record Resolved(
         Artwork finished = resolver.resolve(design, watch);
         boolean whole = root == design.root() && wish.shuttle() >= root.recipe().size();
         Artwork field = whole ? finished : resolver.resolve(design, root.upTo(wish.shuttle()), watch);
+        Scene lines = setOut.lines();
+        Scene fieldLines = wish.shuttle() < settingOut ? field.lines() : lines;
+        glimpses.accept(new Glimpse(wish, field, fieldLines));
         Optional<KnownPoints> known =
                 wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.spread(), watch)) : Optional.empty();
         Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
@@ -72,13 +77,12 @@ public record Resolved(
                 .filter(t -> t.count() > 2)
                 .map(Turning::centre)
                 .orElse(finished.box().centre());
-        Scene lines = setOut.lines();
         return new Resolved(
                 wish,
                 setOut,
                 lines,
                 field,
-                wish.shuttle() < settingOut ? field.lines() : lines,
+                fieldLines,
                 finished,
                 Inventory.of(finished),
                 RoundBox.about(centre, finished.scene()),
@@ -88,6 +92,24 @@ public record Resolved(
                         .lines(),
                 briefs(design, root, finished.work()),
                 pictures.of(design, root, watch));
+    }
+
+    /** The same as the answer to another wish for the same. */
+    Resolved answering(Wish other) {
+        return new Resolved(
+                other,
+                setOut,
+                lines,
+                field,
+                fieldLines,
+                finished,
+                inventory,
+                round,
+                inspection,
+                known,
+                helpers,
+                briefs,
+                members);
     }
 
     private static Map<String, String> briefs(Design design, Group root, Work work) {

@@ -86,10 +86,8 @@ public final class Field extends Pane implements Glass {
     }
 
     private void follow() {
-        desk.resolvedProperty().addListener(o -> {
-            hand().resolved();
-            redraw();
-        });
+        desk.resolvedProperty().addListener(o -> hand().resolved());
+        desk.pictured().onChange(this::redraw);
         desk.viewProperty().addListener((o, was, now) -> {
             if (!was.stage().equals(now.stage())) {
                 desk.hover(Hover.NONE);

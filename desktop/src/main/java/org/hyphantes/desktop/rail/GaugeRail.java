@@ -57,6 +57,9 @@ public final class GaugeRail extends Pane {
 
     private static final double ANOTHER = 190;
 
+    /** How much is seen of gauges that tell of what was there before. */
+    private static final double UNMEASURED = 0.35;
+
     private final HBox lower;
     private final Region reaching;
     private final Region where;
@@ -115,6 +118,7 @@ public final class GaugeRail extends Pane {
                 unhurried.wish();
             }
         });
+        desk.pictured().onChange(unhurried::wish);
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> unhurried.wish());
         desk.hoverProperty().addListener(o -> place());
@@ -211,8 +215,11 @@ public final class GaugeRail extends Pane {
                 getParent().requestLayout();
             }
         }
-        whole.setText(snags.words().isEmpty() ? "No snags." : snags.words());
-        snag.setText(resolved.inspection().snags().isEmpty() ? "No snags." : snags.words());
+        boolean measured = desk.pictured().isMeasured();
+        gauges.setOpacity(measured ? 1 : UNMEASURED);
+        String none = measured ? "No snags." : "Being woven and measured.";
+        whole.setText(snags.words().isEmpty() ? none : snags.words());
+        snag.setText(desk.pictured().snags().isEmpty() ? none : snags.words());
         snag.getStyleClass()
                 .setAll(
                         "label",

@@ -21,7 +21,7 @@ public final class Snags {
 
     private List<Snag> all() {
         Resolved resolved = desk.resolved();
-        return resolved == null ? List.of() : resolved.inspection().snags();
+        return desk.pictured().snags();
     }
 
     /** The snag gone to, which is the worst until another is chosen; empty when all is sound. */

@@ -71,13 +71,15 @@ final class PiecesHand implements Hand {
     public void draw(Sheet sheet) {
         Eyes eyes = desk.view().eyes();
         Look look = Looks.own(sheet.palette(), eyes.bare() ? 0 : 1.2).seenBy(eyes.sight());
-        sheet.draw(desk.resolved().field().scene(), look);
-        choice.inlay().ifPresent(i -> new PieceMarks(sheet, i.placed()).still(i.mosaic()));
+        sheet.draw(desk.pictured().artwork().scene(), look);
+        choice.inlay()
+                .filter(i -> desk.pictured().isMeasured())
+                .ifPresent(i -> new PieceMarks(sheet, i.placed()).still(i.mosaic()));
     }
 
     @Override
     public boolean isEmpty() {
-        return desk.resolved().field().scene().isEmpty() && choice.inlay().isEmpty();
+        return desk.pictured().artwork().scene().isEmpty() && choice.inlay().isEmpty();
     }
 
     @Override
@@ -90,7 +92,7 @@ final class PiecesHand implements Hand {
         return choice.inlay().isPresent()
                 || grips.areThere()
                 || desk.ghostProperty().get().isPresent()
-                || !desk.resolved().inspection().snags().isEmpty();
+                || !desk.pictured().snags().isEmpty();
     }
 
     @Override
@@ -99,7 +101,7 @@ final class PiecesHand implements Hand {
         desk.ghostProperty().get().ifPresent(snags::ghost);
         choice.inlay().ifPresent(inlay -> marks(sheet, inlay));
         grips.draw(sheet);
-        snags.flags(desk.resolved().inspection().snags());
+        snags.flags(desk.pictured().snags());
     }
 
     private void marks(Sheet sheet, Inlay inlay) {

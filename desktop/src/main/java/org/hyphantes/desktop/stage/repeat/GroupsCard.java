@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
@@ -36,6 +37,8 @@ import org.hyphantes.treatment.Repeat;
 
 /** All groups, by their turns, each a small tile drawn with the motif in hand; one is chosen by a click or Enter. */
 final class GroupsCard extends BorderPane {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
     private static final double WIDE = 34;
     private static final double HIGH = 24;
 
@@ -86,6 +89,11 @@ final class GroupsCard extends BorderPane {
         Unhurried unhurried = new Unhurried(this::refresh);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener(o -> unhurried.wish());
+        desk.settledProperty().addListener((o, was, settled) -> {
+            if (settled && desk.view().stage().equals("repeat")) {
+                acts.foreseeNext();
+            }
+        });
         refresh();
     }
 
@@ -118,8 +126,17 @@ final class GroupsCard extends BorderPane {
         tile.setTooltip(new Tooltip("Repeat by " + word));
         tile.setAccessibleText("Repeat by " + word);
         tile.setOnAction(e -> acts.group(group));
+        tile.hoverProperty().addListener((o, was, now) -> foresee(group, now));
+        tile.focusedProperty().addListener((o, was, now) -> foresee(group, now));
         tiles.put(group, tile);
         return tile;
+    }
+
+    /** What the pointer or the needle rests on is likely to be chosen. */
+    private void foresee(RepeatGroup group, boolean likely) {
+        if (likely && desk.settledProperty().get()) {
+            acts.foresee(group);
+        }
     }
 
     private void refresh() {
@@ -129,18 +146,18 @@ final class GroupsCard extends BorderPane {
         Optional<Repeat> repeat = acts.repeat();
         List<Path> lines = acts.motif(MOST);
         Repeat now = repeat.orElseGet(() -> fitted(lines));
-        if (lines.equals(motif) && now.equals(shown) && dark == desk.view().dark()) {
+        tiles.forEach(
+                (group, tile) -> tile.pseudoClassStateChanged(CHOSEN, repeat.isPresent() && now.group() == group));
+        // Every tile is of a group of its own, whichever the design is repeated by.
+        boolean alike =
+                shown != null && shown.with("group", Entry.word(now.group())).equals(now);
+        if (lines.equals(motif) && alike && dark == desk.view().dark()) {
             return;
         }
         motif = lines;
         shown = now;
         dark = desk.view().dark();
-        tiles.forEach((group, tile) -> {
-            draw((Canvas) tile.getGraphic(), group);
-            tile.pseudoClassStateChanged(
-                    javafx.css.PseudoClass.getPseudoClass("chosen"),
-                    repeat.isPresent() && repeat.get().group() == group);
-        });
+        tiles.forEach((group, tile) -> draw((Canvas) tile.getGraphic(), group));
     }
 
     /** A repeat whose cells hold the lines, while there is none yet. */

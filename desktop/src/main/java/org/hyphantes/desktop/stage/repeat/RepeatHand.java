@@ -61,7 +61,7 @@ final class RepeatHand implements Hand {
     }
 
     private Artwork artwork() {
-        return desk.resolved().field();
+        return desk.pictured().artwork();
     }
 
     private Optional<Cloth> cloth() {
@@ -84,7 +84,7 @@ final class RepeatHand implements Hand {
 
     @Override
     public Optional<Box> whole(Resolved resolved) {
-        Artwork artwork = resolved.field();
+        Artwork artwork = artwork();
         if (artwork.work().cloth().isPresent()) {
             Cloth seen = artwork.work().cloth().get().seen(seen().tiles());
             return Optional.of(seen.window(artwork.work().drawn()).box());
@@ -142,7 +142,7 @@ final class RepeatHand implements Hand {
             }
             marks.seams(seams);
         });
-        snags.flags(desk.resolved().inspection().snags());
+        snags.flags(desk.pictured().snags());
         Optional<Point> at = desk.hoverProperty().get().place();
         if (sizing.isPresent() && at.isPresent()) {
             glass.label(sizing.get().words(), at.get(), 18);

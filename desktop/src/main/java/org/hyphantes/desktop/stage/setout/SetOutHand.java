@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.desktop.act.Chosen;
 import org.hyphantes.desktop.act.SketchActs;
 import org.hyphantes.desktop.desk.Bench;
@@ -83,11 +84,11 @@ final class SetOutHand implements Hand {
         ground.draw(resolved.design());
         ground.helpers(resolved.helpers(), desk.view().chosen());
         Look look = Looks.own(sheet.palette(), 1.2).choosing(desk.view().chosen());
-        if (resolved.field().work() != resolved.setOut().work()) {
-            sheet.drawUnder(
-                    resolved.field().scene(), Looks.own(sheet.palette(), 1).pale(PALE));
+        Artwork pictured = desk.pictured().artwork();
+        if (pictured.work() != resolved.setOut().work()) {
+            sheet.drawUnder(pictured.scene(), Looks.own(sheet.palette(), 1).pale(PALE));
         }
-        sheet.draw(resolved.fieldLines(), look);
+        sheet.draw(desk.pictured().lines(), look);
     }
 
     @Override

@@ -68,8 +68,7 @@ final class WeaveHand implements Hand {
 
     @Override
     public void draw(Sheet sheet) {
-        Resolved resolved = desk.resolved();
-        Scene scene = resolved.field().scene();
+        Scene scene = desk.pictured().artwork().scene();
         int size = scene.size();
         Eyes eyes = desk.view().eyes();
         double edge = eyes.bare()
@@ -80,7 +79,7 @@ final class WeaveHand implements Hand {
                 : Looks.own(sheet.palette(), edge);
         sheet.draw(scene, look.lifting(desk.liftedProperty().get()).seenBy(eyes.sight()));
         WeaveMarks marks = new WeaveMarks(sheet);
-        for (Laying woven : weaves()) {
+        for (Laying woven : desk.pictured().isMeasured() ? weaves() : List.<Laying>of()) {
             if (woven.placed().equals(Affine.IDENTITY)) {
                 marks.still(woven.weave());
             }
@@ -89,12 +88,12 @@ final class WeaveHand implements Hand {
 
     /** Of a cloth only the tile that is drawn in could have textures, which would tell it from the others. */
     private boolean isOnePiece() {
-        return desk.resolved().field().work().cloth().isEmpty();
+        return desk.pictured().artwork().work().cloth().isEmpty();
     }
 
     @Override
     public boolean isEmpty() {
-        return desk.resolved().field().scene().isEmpty();
+        return desk.pictured().artwork().scene().isEmpty();
     }
 
     @Override
@@ -108,7 +107,7 @@ final class WeaveHand implements Hand {
                 || grips.areThere()
                 || hover().isCrossing()
                 || desk.ghostProperty().get().isPresent()
-                || !desk.resolved().inspection().snags().isEmpty();
+                || !desk.pictured().snags().isEmpty();
     }
 
     @Override
@@ -124,7 +123,7 @@ final class WeaveHand implements Hand {
             glass.label(crossings.draw(marks, hover()), hover().place().orElseThrow(), 26);
         }
         grips.draw(sheet);
-        snags.flags(desk.resolved().inspection().snags());
+        snags.flags(desk.pictured().snags());
     }
 
     private Hover hover() {
