@@ -30,9 +30,13 @@ public final class Resolver {
     private record Key(Group group, Base base) {}
 
     /** What all groups of a design share. */
-    private record Base(PageBox pageBox, Colourway colourway) {
-        static Base of(Design design) {
-            return new Base(design.page().pageBox(), design.colourway());
+    private record Base(PageBox pageBox, Colourway colourway, boolean rough) {
+        static Base of(Design design, boolean rough) {
+            return new Base(design.page().pageBox(), design.colourway(), rough);
+        }
+
+        Base exact() {
+            return rough ? new Base(pageBox, colourway, false) : this;
         }
     }
 
@@ -42,6 +46,10 @@ public final class Resolver {
             List<Fault> all = new ArrayList<>(faults);
             all.addAll(other.faults);
             return new Done(work.with(other.work), all);
+        }
+
+        boolean isRough() {
+            return work.woven().stream().anyMatch(l -> l.weave().order().rough());
         }
 
         /** The middle of its lines. */
@@ -85,17 +93,22 @@ public final class Resolver {
      * @param watch called now and then, which may break the work off; what was done until then is remembered
      */
     public Artwork resolve(Design design, Group group, Watch watch) {
-        return resolve(design, group, design.figures(), watch);
+        return resolve(design, group, design.figures(), false, watch);
+    }
+
+    /** The same, with weaves whose crowded courses are cut roughly: what is seen while something is dragged. */
+    public Artwork roughly(Design design, Group group, Watch watch) {
+        return resolve(design, group, design.figures(), true, watch);
     }
 
     /** The artwork of a group by itself, which numbers its own figures alone. */
     public Artwork alone(Design design, Group group, Watch watch) {
-        return resolve(design, group, Design.figures(group), watch);
+        return resolve(design, group, Design.figures(group), false, watch);
     }
 
-    private Artwork resolve(Design design, Group group, List<String> figures, Watch watch) {
+    private Artwork resolve(Design design, Group group, List<String> figures, boolean rough, Watch watch) {
         return Watch.over(watch, () -> {
-            Done done = done(group, Base.of(design), watch);
+            Done done = done(group, Base.of(design, rough), watch);
             return Artwork.of(done.work(), figures, done.faults(), watch);
         });
     }
@@ -109,7 +122,7 @@ public final class Resolver {
                         member instanceof Figure figure
                                 ? figure(group, figure, pageBox).work().lines()
                                 : new Resolver()
-                                        .done((Group) member, new Base(pageBox, Colourway.QUAY), watch)
+                                        .done((Group) member, new Base(pageBox, Colourway.QUAY, false), watch)
                                         .work()
                                         .lines());
             }
@@ -118,14 +131,17 @@ public final class Resolver {
     }
 
     private Done done(Group group, Base base, Watch watch) {
+        Key exact = new Key(group, base.exact());
         Key key = new Key(group, base);
-        Done known = remembered.get(key);
+        Done known = base.rough() && remembered.containsKey(exact) ? remembered.get(exact) : remembered.get(key);
         if (known != null) {
             return known;
         }
         watch.step();
         Done done = group.recipe().isEmpty() ? members(group, base, watch) : lastStep(group, base, watch);
-        remembered.put(key, done);
+        // What failed may not have, exactly.
+        boolean isExact = !done.isRough() && done.faults().isEmpty();
+        remembered.put(isExact ? exact : key, done);
         return done;
     }
 
@@ -177,8 +193,8 @@ public final class Resolver {
         if (!step.over()) {
             return before;
         }
-        Surroundings surroundings =
-                new Surroundings(group.id(), step.id(), figures(group), base.pageBox(), base.colourway(), watch);
+        Surroundings surroundings = new Surroundings(
+                group.id(), step.id(), figures(group), base.pageBox(), base.colourway(), base.rough(), watch);
         Taken taken = Taken.of(step.treatment(), before.work(), surroundings);
         if (taken.isTooMuch()) {
             long pieces = step.treatment().wouldLay(taken.part());

@@ -159,6 +159,7 @@ public record Interlace(
                 clearance.value(),
                 loops,
                 shading != Shading.NONE,
+                surroundings.rough(),
                 pins,
                 breaks);
         Optional<Lattice> lattice = work.cloth().map(Cloth::lattice);

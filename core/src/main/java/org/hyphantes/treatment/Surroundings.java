@@ -17,10 +17,16 @@ import org.hyphantes.weave.StrandKey;
 
 /**
  * What a step may refer to: the ids of its group and of itself, the group's figures by their ids, the ground they are set out on,
- * the colours of the design, and the watch that may break off long work.
+ * the colours of the design, whether a weave may be rough for once, and the watch that may break off long work.
  */
 public record Surroundings(
-        String group, String step, Map<String, Named> figures, PageBox pageBox, Colourway colourway, Watch watch) {
+        String group,
+        String step,
+        Map<String, Named> figures,
+        PageBox pageBox,
+        Colourway colourway,
+        boolean rough,
+        Watch watch) {
     /**
      * A figure by its id, with its colour if it has one.
      *

@@ -29,9 +29,13 @@ final class Crowding {
     private final List<Cutting.Fault> faults = new ArrayList<>();
     private final ThreeBands threeBands;
     private final double widest;
+    private boolean isRough;
 
-    /** @param sought where faults are to be told */
-    Crowding(Projection projection, Reaches reaches, Sought sought) {
+    /**
+     * @param sought where faults are to be told
+     * @param rough whether places that three bands share are not looked for
+     */
+    Crowding(Projection projection, Reaches reaches, Sought sought, boolean rough) {
         this.projection = projection;
         this.reaches = reaches;
         this.threeBands = new ThreeBands(projection, reaches);
@@ -46,7 +50,10 @@ final class Crowding {
             double at = reaches.along(pair.first());
             boolean told = sought.has(projection.strand(pair.first()), at, at);
             if (told && pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
-                crowd(pair);
+                isRough |= rough;
+                if (!rough) {
+                    crowd(pair);
+                }
             }
         }
     }
@@ -54,6 +61,11 @@ final class Crowding {
     /** The under-passes that cannot be cut by themselves. */
     BitSet unfit() {
         return unfit;
+    }
+
+    /** Whether there are places that were not looked at. */
+    boolean isRough() {
+        return isRough;
     }
 
     /** The places where three bands have a part in common, or two that cross both ways about never come clear. */

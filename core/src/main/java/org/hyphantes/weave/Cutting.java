@@ -26,8 +26,8 @@ import org.hyphantes.geometry.offset.BandOutline;
  */
 final class Cutting {
     private final Projection projection;
-    private final double clearance;
-    private final boolean shaded;
+    private final Manner manner;
+    private final boolean isCrowded;
     private final Sought sought;
     private final List<SharedOut.Pending> pending = new ArrayList<>();
 
@@ -40,7 +40,8 @@ final class Cutting {
     /** A place where something is amiss with bands. */
     record Fault(Weave.Trouble.Kind kind, int strand, Point place, List<Integer> meets) {}
 
-    record Result(List<Course> courses, List<Fault> faults) {}
+    /** @param isRough whether something was left rough */
+    record Result(List<Course> courses, List<Fault> faults, boolean isRough) {}
 
     /** Where a course begins or ends: the passage it dives at, -1 at the end of a strand; and the cut there, null at none. */
     private record Bound(int passage, Underpass cut) {
@@ -51,28 +52,27 @@ final class Cutting {
         }
     }
 
-    private Cutting(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Sought sought) {
+    private Cutting(Projection projection, boolean[] firstOver, Manner manner, Sought sought) {
         this.projection = projection;
-        this.clearance = clearance;
-        this.shaded = shaded;
+        this.manner = manner;
         this.sought = sought;
-        this.reaches = new Reaches(projection, firstOver, clearance);
-        Crowding crowding = new Crowding(projection, reaches, sought);
+        this.reaches = new Reaches(projection, firstOver, manner.clearance());
+        Crowding crowding = new Crowding(projection, reaches, sought, manner.rough());
         this.unfit = crowding.unfit();
         faults.addAll(crowding.faults());
+        this.isCrowded = crowding.isRough();
     }
 
     /** The courses of a projection, on a cloth those of one tile. */
-    static Result anyOf(Projection projection, boolean[] firstOver, double clearance, boolean shaded, Watch watch) {
+    static Result anyOf(Projection projection, boolean[] firstOver, Manner manner, Watch watch) {
         return projection
                 .lattice()
-                .map(l -> TileCourses.of(projection, l, firstOver, clearance, shaded, watch))
-                .orElseGet(() -> of(projection, firstOver, clearance, shaded, Sought.all(projection.strands()), watch));
+                .map(l -> TileCourses.of(projection, l, firstOver, manner, watch))
+                .orElseGet(() -> of(projection, firstOver, manner, Sought.all(projection.strands()), watch));
     }
 
-    static Result of(
-            Projection projection, boolean[] firstOver, double clearance, boolean shaded, Sought sought, Watch watch) {
-        Cutting cutting = new Cutting(projection, firstOver, clearance, shaded, sought);
+    static Result of(Projection projection, boolean[] firstOver, Manner manner, Sought sought, Watch watch) {
+        Cutting cutting = new Cutting(projection, firstOver, manner, sought);
         // Where bands are crowded those about share the place, so that it counts where their courses end.
         for (int s = 0; s < projection.strands().size(); s++) {
             watch.step();
@@ -81,13 +81,15 @@ final class Cutting {
             }
         }
         cutting.shareOut();
-        return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults));
+        cutting.courses.sort(Comparator.comparingInt(Course::strand).thenComparingInt(Course::ordinal));
+        boolean isRough = manner.rough() && (cutting.isCrowded || !cutting.pending.isEmpty());
+        return new Result(List.copyOf(cutting.courses), List.copyOf(cutting.faults), isRough);
     }
 
     /** The edges of a strand, found when they are first asked for: most of what lies about a tile is not. */
     private StrandEdges edges(int strand) {
         return edges.computeIfAbsent(
-                strand, s -> StrandEdges.of(projection.strands().get(s), clearance));
+                strand, s -> StrandEdges.of(projection.strands().get(s), manner.clearance()));
     }
 
     private void strand(int s) {
@@ -180,9 +182,9 @@ final class Cutting {
         boolean cutLeft = sense < 0 == arriving;
         StrandEdges over = edges(o);
         BandEdge along = cutLeft ? over.clearLeft() : over.clearRight();
-        double reach = 1.5 * (own.width() + other.width() + 2 * clearance) / Math.max(0.1, Math.abs(sense));
-        Point aside =
-                other.path().tangent(overAt).right().times((cutLeft ? -1 : 1) * (other.width(overAt) / 2 + clearance));
+        double reach = 1.5 * (own.width() + other.width() + 2 * manner.clearance()) / Math.max(0.1, Math.abs(sense));
+        double beside = (cutLeft ? -1 : 1) * (other.width(overAt) / 2 + manner.clearance());
+        Point aside = other.path().tangent(overAt).right().times(beside);
         double alongAt = along.beside(other.path(), overAt, place.plus(aside));
         Underpass.Meeting meeting = new Underpass.Meeting(own, at, along, alongAt, place, sense, reach);
         Optional<UnderpassCorner> right = meeting.with(edges(s).right(), 1);
@@ -249,7 +251,7 @@ final class Cutting {
         }
         Region region = Region.of(new Path(EdgeStretch.merged(round), true));
         List<Dive> dives = new ArrayList<>();
-        if (shaded) {
+        if (manner.shaded()) {
             if (from != null) {
                 dives.add(Dive.of(sides.get(0), sides.get(1), from.across(false), strand.width()));
             }
@@ -302,7 +304,7 @@ final class Cutting {
         double a = begin.passage() < 0 ? 0 : projection.position(begin.passage());
         double b = finish.passage() < 0 ? path.size() : projection.position(finish.passage());
         if (begin.passage() != finish.passage()
-                && Math.abs(length(path, a, b))
+                && Math.abs(Reaches.length(path, a, b))
                         <= 1e-7 * projection.strands().get(s).width()) {
             // Both under-passes are at one place: there is nothing between them.
             return;
@@ -317,12 +319,16 @@ final class Cutting {
 
     /** Cuts what was put off, all at once; a course without room gives up its clearance, and is never left out. */
     private void shareOut() {
+        if (manner.rough()) {
+            courses.addAll(Rough.courses(projection, reaches, pending));
+            return;
+        }
         List<Sharing.Shared> shared = Sharing.of(
                 projection,
                 reaches,
                 pending.stream().map(SharedOut.Pending::wanted).toList(),
                 List.copyOf(courses));
-        SharedOut made = new SharedOut(projection, reaches, this::edges, shaded);
+        SharedOut made = new SharedOut(projection, reaches, this::edges, manner.shaded());
         for (int i = 0; i < shared.size(); i++) {
             SharedOut.Pending course = pending.get(i);
             Sharing.Shared got = shared.get(i);
@@ -338,12 +344,5 @@ final class Cutting {
             }
             courses.addAll(made.courses(course, got.pieces()));
         }
-        courses.sort(Comparator.comparingInt(Course::strand).thenComparingInt(Course::ordinal));
-    }
-
-    /** The length (mm) from one position to another, which on a closed path may lie before the first. */
-    private static double length(Path path, double a, double b) {
-        double ahead = path.lengthTo(b) - path.lengthTo(a);
-        return path.closed() && ahead < 0 ? ahead + path.length() : ahead;
     }
 }

@@ -74,26 +74,22 @@ record InCommon(boolean isSettled, Optional<Point> place) {
             return half;
         }
 
-        /** How far (mm) a place lies outside the band; less than 0 within it. */
-        double outside(Point place) {
-            double on = nearest(place);
-            int i = Math.min((int) on, x.length - 2);
-            double t = on - i;
-            return Math.hypot(place.x() - x[i] - t * (x[i + 1] - x[i]), place.y() - y[i] - t * (y[i + 1] - y[i]))
-                    - half;
+        /** All of its chords, from the first to behind the last. */
+        private int[] all() {
+            return new int[] {0, x.length - 1};
         }
 
-        /** Whether a place lies beside the band's stretch, not beyond its ends. */
-        boolean isBeside(Point place) {
-            double on = nearest(place);
-            return on > 0 && on < x.length - 1;
-        }
-
-        /** The place on the chords, counted by them, that is nearest to another. */
-        private double nearest(Point place) {
+        /**
+         * The place on some of the chords, counted by all of them, that is nearest to another, and how far (mm) that lies outside the band, less
+         * than 0 within it; then the chords that come as near to the band about the place as is asked, from the first to behind the last.
+         */
+        private Near near(Point place, int[] among, double asked) {
             double least = Double.POSITIVE_INFINITY;
             double nearest = 0;
-            for (int i = 0; i < x.length - 1; i++) {
+            double bound = (half + asked) * (half + asked);
+            int from = among[1];
+            int to = among[0];
+            for (int i = among[0]; i < among[1]; i++) {
                 double dx = x[i + 1] - x[i];
                 double dy = y[i + 1] - y[i];
                 double px = place.x() - x[i];
@@ -104,16 +100,36 @@ record InCommon(boolean isSettled, Optional<Point> place) {
                     least = square;
                     nearest = i + t;
                 }
+                if (square <= bound) {
+                    from = Math.min(from, i);
+                    to = i + 1;
+                }
             }
-            return nearest;
+            boolean isBeside = nearest > 0 && nearest < x.length - 1;
+            return new Near(Math.sqrt(least) - half, isBeside, new int[] {from, Math.max(from, to)});
         }
     }
 
-    private record Square(Point middle, double half) {
-        Square quarter(int number) {
+    /**
+     * How a place lies to a band.
+     *
+     * @param outside how far (mm) outside it, less than 0 within it
+     * @param isBeside whether beside its stretch, not beyond its ends
+     * @param chords those of its spine that are near
+     */
+    private record Near(double outside, boolean isBeside, int[] chords) {}
+
+    /** A square, and for each spine the chords that come near it. */
+    private record Square(Point middle, double half, int[][] chords) {
+        Square quarter(int number, int[][] near) {
             double aside = half / 2;
-            return new Square(
-                    middle.plus(new Point(number % 2 == 0 ? -aside : aside, number < 2 ? -aside : aside)), aside);
+            Point moved = middle.plus(new Point(number % 2 == 0 ? -aside : aside, number < 2 ? -aside : aside));
+            return new Square(moved, aside, near);
+        }
+
+        /** How far (mm) from its middle a band begins that reaches it. */
+        double reach() {
+            return half * Math.sqrt(2);
         }
     }
 
@@ -137,7 +153,8 @@ record InCommon(boolean isSettled, Optional<Point> place) {
         if (stray > well / 2) {
             return UNSETTLED;
         }
-        List<Square> squares = List.of(new Square(box.centre(), Math.max(box.width(), box.height()) / 2));
+        int[][] all = spines.stream().map(Spine::all).toArray(int[][]::new);
+        List<Square> squares = List.of(new Square(box.centre(), Math.max(box.width(), box.height()) / 2, all));
         int looked = 0;
         while (looked < MOST_SQUARES && !squares.isEmpty()) {
             double half = squares.get(0).half();
@@ -147,16 +164,22 @@ record InCommon(boolean isSettled, Optional<Point> place) {
             List<Square> quarters = new ArrayList<>();
             for (Square square : squares) {
                 looked++;
+                double reach = square.reach() + stray;
                 double most = Double.NEGATIVE_INFINITY;
-                for (int i = 0; i < spines.size() && most <= half * Math.sqrt(2) + stray; i++) {
-                    most = Math.max(most, spines.get(i).outside(square.middle()));
+                boolean isBeside = true;
+                int[][] chords = new int[spines.size()][];
+                for (int i = 0; i < spines.size() && most <= reach; i++) {
+                    Near near = spines.get(i).near(square.middle(), square.chords()[i], reach);
+                    most = Math.max(most, near.outside());
+                    isBeside &= near.isBeside();
+                    chords[i] = near.chords();
                 }
-                if (most < -well - stray && spines.stream().allMatch(s -> s.isBeside(square.middle()))) {
+                if (most < -well - stray && isBeside) {
                     return new InCommon(true, Optional.of(square.middle()));
                 }
-                if (most <= half * Math.sqrt(2) + stray) {
+                if (most <= reach) {
                     for (int k = 0; k < 4; k++) {
-                        quarters.add(square.quarter(k));
+                        quarters.add(square.quarter(k, chords));
                     }
                 }
             }

@@ -76,7 +76,10 @@ public final class Narrowing {
         }
         Projection projection = weave.projection().with(strands);
         try {
-            return Cutting.anyOf(projection, firstOver, weave.order().clearance(), false, Watch.NONE).faults().stream()
+            return Cutting.anyOf(
+                            projection, firstOver, Manner.exact(weave.order().clearance()), Watch.NONE)
+                    .faults()
+                    .stream()
                     .noneMatch(f -> troubles.stream().anyMatch(t -> t.place().distance(f.place()) <= near));
         } catch (IllegalArgumentException | IllegalStateException e) {
             // No edges can be laid beside these strands at that width.

@@ -80,7 +80,9 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
         if (pairs > MOST_PAIRS) {
             return new Neighbourhood(List.copyOf(own), own.size(), new BitSet(), pairs);
         }
-        BitSet clear = over(wanted, elements, beside);
+        BitSet all = new BitSet();
+        all.set(0, beside.size());
+        BitSet clear = over(wanted, all, elements, beside);
         BitSet taken = (BitSet) clear.clone();
         taken.andNot(wanted);
         // Further off than it reaches with its clearance, and the courses with theirs, it hides no edge that counts
@@ -90,21 +92,19 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
             Watch.ask();
             beside.get(e).forEach(about::set);
         }
-        BitSet hiding = over(taken, elements, beside);
-        hiding.and(about);
-        taken.or(hiding);
+        taken.or(over(taken, about, elements, beside));
         List<Integer> together = new ArrayList<>(own);
         taken.stream().filter(e -> !wanted.get(e)).forEach(together::add);
         return new Neighbourhood(List.copyOf(together), own.size(), clear, pairs);
     }
 
-    /** What lies over some of these. */
-    private static BitSet over(BitSet these, Elements elements, List<List<Integer>> beside) {
+    /** What of some elements lies over any of these. */
+    private static BitSet over(BitSet these, BitSet of, Elements elements, List<List<Integer>> beside) {
         BitSet over = new BitSet();
         these.stream().forEach(f -> {
             Watch.ask();
             for (int e : beside.get(f)) {
-                if (elements.over(e, f) > 0) {
+                if (of.get(e) && !over.get(e) && elements.over(e, f) > 0) {
                     over.set(e);
                 }
             }

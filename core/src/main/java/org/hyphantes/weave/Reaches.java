@@ -69,6 +69,15 @@ final class Reaches {
         return zone[passage];
     }
 
+    /** How far (mm) from a crossing the middle of the band that goes under comes clear of a straight one over it. */
+    double beside(int passage) {
+        Strand own = projection.strands().get(projection.strand(passage));
+        Strand other = projection.strands().get(projection.strand(passage ^ 1));
+        Point heading = own.path().tangent(projection.position(passage));
+        Point across = other.path().tangent(projection.position(passage ^ 1));
+        return (other.width() / 2 + clearance) / Math.max(0.08, Math.abs(heading.cross(across)));
+    }
+
     private double zoneOf(int passage) {
         Strand own = projection.strands().get(projection.strand(passage));
         Strand other = projection.strands().get(projection.strand(passage ^ 1));
@@ -251,5 +260,11 @@ final class Reaches {
         double b = Math.min(1, path.lengthTo(Math.min(path.size(), to)) / whole);
         // Over the seam of a closed path the widths are those at both ends, and straight between them.
         return b > a ? widths.stretch(a, b) : WidthProfile.taper(widths.width(a), widths.width(b));
+    }
+
+    /** The length (mm) from one position to another, which on a closed path may lie before the first. */
+    static double length(Path path, double a, double b) {
+        double ahead = path.lengthTo(b) - path.lengthTo(a);
+        return path.closed() && ahead < 0 ? ahead + path.length() : ahead;
     }
 }

@@ -20,19 +20,17 @@ final class TileCourses {
     private final List<Strand> tile;
     private final Lattice lattice;
     private final Torus torus;
-    private final double clearance;
-    private final boolean shaded;
+    private final Manner manner;
     private final Watch watch;
     private final double[] begin;
     private final double[] cut;
 
-    private TileCourses(Projection projection, Lattice lattice, double clearance, boolean shaded, Watch watch) {
+    private TileCourses(Projection projection, Lattice lattice, Manner manner, Watch watch) {
         this.projection = projection;
         this.tile = projection.strands();
         this.lattice = lattice;
         this.torus = Torus.of(projection, lattice);
-        this.clearance = clearance;
-        this.shaded = shaded;
+        this.manner = manner;
         this.watch = watch;
         this.begin = new double[tile.size()];
         Arrays.fill(begin, Double.NaN);
@@ -40,18 +38,12 @@ final class TileCourses {
     }
 
     /** The courses of a projection on a cloth, of each one once. */
-    static Cutting.Result of(
-            Projection projection,
-            Lattice lattice,
-            boolean[] firstOver,
-            double clearance,
-            boolean shaded,
-            Watch watch) {
-        return new TileCourses(projection, lattice, clearance, shaded, watch).cut(firstOver);
+    static Cutting.Result of(Projection projection, Lattice lattice, boolean[] firstOver, Manner manner, Watch watch) {
+        return new TileCourses(projection, lattice, manner, watch).cut(firstOver);
     }
 
     private Cutting.Result cut(boolean[] firstOver) {
-        double widest = tile.stream().mapToDouble(Strand::width).max().orElse(0) + 2 * clearance;
+        double widest = tile.stream().mapToDouble(Strand::width).max().orElse(0) + 2 * manner.clearance();
         double margin = NEAR * widest;
         if (Patch.isTooMuch(tile, lattice, margin)) {
             throw new IllegalArgumentException("bands so much wider than their tile cannot be cut");
@@ -80,12 +72,12 @@ final class TileCourses {
             }
         }
         Projection ranked = ranked(near, patch, meetOf);
-        Cutting.Result all = Cutting.of(ranked, over, clearance, shaded, sought(patch, margin), watch);
+        Cutting.Result all = Cutting.of(ranked, over, manner, sought(patch, margin), watch);
         List<Course> courses = new ArrayList<>();
         for (int s = 0; s < tile.size(); s++) {
             courses(s, patch, all.courses(), courses);
         }
-        return new Cutting.Result(courses, faults(patch, all.faults(), meetOf));
+        return new Cutting.Result(courses, faults(patch, all.faults(), meetOf), all.isRough());
     }
 
     /**
@@ -187,7 +179,7 @@ final class TileCourses {
         if (Double.isNaN(cut[s])) {
             Projection alone = Projection.of(List.of(tile.get(s)), watch).orElseThrow(TileCourses::tooMany);
             Sought whole = Sought.all(alone.strands());
-            for (Course course : Cutting.of(alone, new boolean[alone.meets().size()], clearance, shaded, whole, watch)
+            for (Course course : Cutting.of(alone, new boolean[alone.meets().size()], manner, whole, watch)
                     .courses()) {
                 into.add(numbered(course, s, course.ordinal(), course.from(), course.to()));
             }

@@ -86,6 +86,7 @@ public record Weave(
      * @param beginningStrand where it begins, and which way
      * @param clearance beside each under-pass, in mm
      * @param shaded whether the ends that dive under are wanted by themselves
+     * @param rough whether what has no room may be cut roughly, untold; of a weave, whether that was so
      */
     public record Order(
             Rhythm rhythm,
@@ -94,6 +95,7 @@ public record Weave(
             double clearance,
             Loops loops,
             boolean shaded,
+            boolean rough,
             List<Pin> pins,
             List<Break> breaks) {
         public Order {
@@ -101,9 +103,13 @@ public record Weave(
             breaks = List.copyOf(breaks);
         }
 
+        private Order exactly() {
+            return new Order(rhythm, beginningStrand, beginningOver, clearance, loops, shaded, false, pins, breaks);
+        }
+
         /** Over and under in turn, nothing set by hand. */
         public static Order alternate(double clearance) {
-            return new Order(Rhythm.ALTERNATELY, 0, true, clearance, Loops.KEPT, false, List.of(), List.of());
+            return new Order(Rhythm.ALTERNATELY, 0, true, clearance, Loops.KEPT, false, false, List.of(), List.of());
         }
     }
 
@@ -193,7 +199,7 @@ public record Weave(
                 lost.add(pin);
             }
         }
-        Cutting.Result cut = Cutting.anyOf(projection, firstOver, order.clearance(), order.shaded(), watch);
+        Cutting.Result cut = Cutting.anyOf(projection, firstOver, Manner.of(order), watch);
         boolean[] against = against(solution, firstOver);
         List<Crossing> crossings = new ArrayList<>(firstOver.length);
         for (int m = 0; m < firstOver.length; m++) {
@@ -211,7 +217,7 @@ public record Weave(
                 origins,
                 broken,
                 symmetry,
-                order);
+                cut.isRough() ? order : order.exactly());
     }
 
     private static Crossing crossing(Projection projection, int m, boolean firstOver, boolean pinned, boolean against) {

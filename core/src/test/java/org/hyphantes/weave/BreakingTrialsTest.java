@@ -67,7 +67,7 @@ class BreakingTrialsTest {
                 told.add(new Break(places.place(m, Reach.THIS_ONE), way, Reach.THIS_ONE));
             }
         }
-        Weave.Order order = new Weave.Order(Rhythm.ALTERNATELY, 0, true, 0.2, Loops.KEPT, true, List.of(), told);
+        Weave.Order order = new Weave.Order(Rhythm.ALTERNATELY, 0, true, 0.2, Loops.KEPT, true, false, List.of(), told);
         Weave weave = Weave.of(strands, order, Symmetry.NONE, Watch.NONE).orElseThrow();
         assertThat(weave.broken()).isEqualTo(breaks);
         assertThat(weave.lostBreaks()).isEmpty();

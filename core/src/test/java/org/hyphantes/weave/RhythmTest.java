@@ -20,7 +20,7 @@ class RhythmTest {
             StrandKey key = new StrandKey("f" + strands.size(), List.of());
             strands.add(new Strand(Strand.letter(strands.size()), key, path, 1, Ends.BUTT));
         }
-        Weave.Order order = new Weave.Order(rhythm, 0, true, 0.1, Loops.KEPT, false, List.of(), List.of());
+        Weave.Order order = new Weave.Order(rhythm, 0, true, 0.1, Loops.KEPT, false, false, List.of(), List.of());
         return Weave.of(strands, order, Symmetry.NONE, Watch.NONE).orElseThrow();
     }
 

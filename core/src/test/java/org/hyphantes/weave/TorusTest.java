@@ -259,7 +259,8 @@ class TorusTest {
                     breaks.add(new Break(place, random.nextBoolean() ? Way.WITH : Way.AGAINST, Reach.THIS_ONE));
                 }
             }
-            Weave.Order order = new Weave.Order(Rhythm.ALTERNATELY, 0, true, 0.3, Loops.KEPT, false, List.of(), breaks);
+            Weave.Order order =
+                    new Weave.Order(Rhythm.ALTERNATELY, 0, true, 0.3, Loops.KEPT, false, false, List.of(), breaks);
             Weave weave = Weave.of(strands, order, Symmetry.NONE, Optional.of(lattice), Watch.NONE)
                     .orElseThrow();
             assertThat(weave.lostBreaks()).isEmpty();

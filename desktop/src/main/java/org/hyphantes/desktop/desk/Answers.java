@@ -120,7 +120,7 @@ final class Answers {
         if (anew && resolved.get() != null && resolved.get().design() != wish.design()) {
             Design nothing = Design.empty(wish.design().name());
             Wish empty = new Wish(nothing, nothing.root().id(), 0, false, false);
-            resolved.set(Resolved.of(new Resolver(), new Members(), empty, Watch.NONE, g -> {}));
+            resolved.set(Resolved.of(new Resolver(), new Members(), empty, Watch.NONE));
             see(glimpse);
         }
     }

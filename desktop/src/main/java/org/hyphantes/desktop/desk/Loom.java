@@ -32,7 +32,10 @@ final class Loom {
 
     private static final long MOST_PATIENCE = 20 * PATIENCE;
 
-    /** What takes longer than this (ns) is not woven at every pulse of a drag: its bands follow the hand, and are woven when it rests. */
+    /** What takes longer than this (ns) is woven roughly while it is dragged, and exactly when the hand rests. */
+    private static final long SLOW = 40_000_000L;
+
+    /** What takes longer than this even so is not woven at all while it is dragged; its bands follow the hand. */
     private static final long TOO_SLOW = 250_000_000L;
 
     /** So many answers are kept that were found before they were wished for. */
@@ -45,10 +48,13 @@ final class Loom {
     private final AtomicLong newest = new AtomicLong();
     private volatile long patience = PATIENCE;
 
-    /** What was answered last, null at first, and how long (ns) that took; on the resolving thread alone, as what follows. */
+    /** What was answered last, null at first; on the resolving thread alone, as what follows. */
     private Wish last;
 
-    private long took;
+    /** How long (ns) it took last to resolve exactly, and since then roughly. */
+    private long exactly;
+
+    private long roughly;
 
     private final Deque<Resolved> ahead = new ArrayDeque<>();
     private final AtomicLong newestMend = new AtomicLong();
@@ -73,6 +79,7 @@ final class Loom {
                 return;
             }
             Glimpses glimpses = new Glimpses(wish, glimpsed);
+            boolean rough = !wish.measured() && exactly > SLOW;
             long begun = System.nanoTime();
             Watch watch = () -> {
                 if (number == newest.get()) {
@@ -91,16 +98,21 @@ final class Loom {
                     () -> {
                         Resolved made = Watch.over(watch, () -> {
                             glimpses.unwoven(watch);
-                            return Resolved.of(resolver, members, wish, watch, glimpses::woven);
+                            return Resolved.of(resolver, members, wish, rough, watch, glimpses::woven);
                         });
-                        took = System.nanoTime() - begun;
-                        last = wish;
-                        patience = Math.min(MOST_PATIENCE, Math.max(PATIENCE, 2 * took));
+                        answered(wish, rough, System.nanoTime() - begun);
                         return made;
                     },
                     done,
                     failed);
         });
+    }
+
+    private void answered(Wish wish, boolean rough, long took) {
+        last = wish;
+        exactly = rough ? exactly : took;
+        roughly = rough ? took : 0;
+        patience = Math.min(MOST_PATIENCE, Math.max(PATIENCE, 2 * took));
     }
 
     /** Hands over what can be seen of one wish before its answer. */
@@ -116,7 +128,7 @@ final class Loom {
 
         /** While something is dragged, only of what takes too long to be woven at every pulse. */
         void unwoven(Watch watch) {
-            if (wish.measured() || took > TOO_SLOW) {
+            if (wish.measured() || roughly > TOO_SLOW) {
                 Optional<Glimpse> unwoven = Glimpse.unwoven(resolver, wish, last, watch);
                 isUnwovenInDrag = !wish.measured() && unwoven.isPresent();
                 unwoven.ifPresent(this::tell);
@@ -147,7 +159,7 @@ final class Loom {
                 return;
             }
             try {
-                Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch, glimpse -> {}));
+                Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch));
                 ahead.addFirst(made);
                 if (ahead.size() > AHEAD) {
                     ahead.removeLast();

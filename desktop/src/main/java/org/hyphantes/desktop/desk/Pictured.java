@@ -26,9 +26,10 @@ public final class Pictured {
                 .orElseGet(() -> answers.resolvedProperty().get().fieldLines());
     }
 
-    /** Whether gauges tell of it: not of what is still being woven or measured. */
+    /** Whether gauges tell of it: not of what is still being woven or measured, or was cut roughly while it is dragged. */
     public boolean isMeasured() {
-        return answers.glimpse().isEmpty();
+        Resolved resolved = answers.resolvedProperty().get();
+        return answers.glimpse().isEmpty() && (resolved == null || !resolved.isRough());
     }
 
     /** What is amiss with it, as far as that is known. */

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Group;
@@ -53,17 +55,27 @@ public record Resolved(
         Scene helpers,
         Map<String, String> briefs,
         Map<String, Scene> members) {
-    /** @param glimpses is told what the field will show before it has been measured */
-    static Resolved of(Resolver resolver, Members pictures, Wish wish, Watch watch, Consumer<Glimpse> glimpses) {
+    static Resolved of(Resolver resolver, Members pictures, Wish wish, Watch watch) {
+        return of(resolver, pictures, wish, false, watch, glimpse -> {});
+    }
+
+    /**
+     * @param rough whether crowded courses may be cut roughly
+     * @param glimpses is told what the field will show before it has been measured
+     */
+    static Resolved of(
+            Resolver resolver, Members pictures, Wish wish, boolean rough, Watch watch, Consumer<Glimpse> glimpses) {
         Design design = wish.design();
         Group root = wish.inHand();
         PageBox pageBox = design.page().pageBox();
         List<String> figures = design.figures();
         int settingOut = root.settingOut();
         Artwork setOut = resolver.resolve(design, root.upTo(settingOut), watch);
-        Artwork finished = resolver.resolve(design, watch);
+        Function<Group, Artwork> artwork =
+                g -> rough ? resolver.roughly(design, g, watch) : resolver.resolve(design, g, watch);
+        Artwork finished = artwork.apply(design.root());
         boolean whole = root == design.root() && wish.shuttle() >= root.recipe().size();
-        Artwork field = whole ? finished : resolver.resolve(design, root.upTo(wish.shuttle()), watch);
+        Artwork field = whole ? finished : artwork.apply(root.upTo(wish.shuttle()));
         Scene lines = setOut.lines();
         Scene fieldLines = wish.shuttle() < settingOut ? field.lines() : lines;
         glimpses.accept(new Glimpse(wish, field, fieldLines));
@@ -126,6 +138,13 @@ public record Resolved(
     /** Whether turns carry the finished work to itself. */
     public boolean turns() {
         return finished.work().turning().isPresent();
+    }
+
+    /** Whether some of it was cut roughly, so that gauges do not tell all that is amiss. */
+    boolean isRough() {
+        return Stream.of(field, finished)
+                .flatMap(a -> a.work().woven().stream())
+                .anyMatch(laying -> laying.weave().order().rough());
     }
 
     /** The weaves that are seen in the field, those among them that have been divided into pieces. */
