@@ -44,7 +44,6 @@ public final class Desk {
     private final Tracing tracing = new Tracing();
     private final Answers answers = new Answers(wishOf(design()), message);
     private final Pictured pictured = new Pictured(answers);
-
     private Design saved = history.get().design();
 
     /** Gives it the stages that it opens. */
@@ -271,7 +270,7 @@ public final class Desk {
         if (there.removeIf(id -> root().members().stream().noneMatch(m -> m.id().equals(id)))) {
             view.set(view().choosing(root().id(), there));
         }
-        if (atEnd || view().shuttle() > steps) {
+        if (atEnd && view().shuttle() != steps || view().shuttle() > steps) {
             view.set(view().withShuttle(steps));
         }
         resolve();
@@ -306,7 +305,9 @@ public final class Desk {
     }
 
     public void look(View changed) {
-        view.set(changed);
+        if (!changed.equals(view())) {
+            view.set(changed);
+        }
         if (!answers.isWished(wishOf(design()))) {
             resolve();
         }

@@ -88,6 +88,7 @@ final class GroupsCard extends BorderPane {
         setCenter(scroll);
         Unhurried unhurried = new Unhurried(this::refresh);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
+        desk.historyProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.settledProperty().addListener((o, was, settled) -> {
             if (settled && desk.view().stage().equals("repeat")) {
