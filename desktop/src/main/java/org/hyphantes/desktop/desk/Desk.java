@@ -270,7 +270,8 @@ public final class Desk {
         if (there.removeIf(id -> root().members().stream().noneMatch(m -> m.id().equals(id)))) {
             view.set(view().choosing(root().id(), there));
         }
-        if (atEnd && view().shuttle() != steps || view().shuttle() > steps) {
+        // While something is dragged nobody needs to be told of a view that is as it was.
+        if (atEnd && (view().shuttle() != steps || !dragging.get()) || view().shuttle() > steps) {
             view.set(view().withShuttle(steps));
         }
         resolve();
@@ -305,9 +306,7 @@ public final class Desk {
     }
 
     public void look(View changed) {
-        if (!changed.equals(view())) {
-            view.set(changed);
-        }
+        view.set(changed);
         if (!answers.isWished(wishOf(design()))) {
             resolve();
         }
