@@ -294,7 +294,8 @@ public final class Documents {
             desk.warn("There is nothing to write yet: add a figure first.");
             return;
         }
-        if (!desk.settledProperty().get() || resolved.design() != desk.design()) {
+        boolean answered = desk.settledProperty().get() && resolved.design() == desk.design();
+        if (!answered || !desk.pictured().isMeasured()) {
             desk.warn("The design is still being resolved; write it in a moment.");
             return;
         }

@@ -5,7 +5,6 @@ import java.util.Optional;
 import org.hyphantes.design.Design;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
-import org.hyphantes.desktop.desk.Resolved;
 import org.hyphantes.gauge.Mend;
 import org.hyphantes.gauge.Snag;
 
@@ -20,7 +19,6 @@ public final class Snags {
     }
 
     private List<Snag> all() {
-        Resolved resolved = desk.resolved();
         return desk.pictured().snags();
     }
 
