@@ -8,6 +8,7 @@ import java.util.Locale;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
@@ -25,7 +26,10 @@ import org.hyphantes.symmetry.RepeatGroup;
  * the designs' files; the last round counts.
  */
 public final class GroupTimes extends Application {
+    private static final int GROUPS = RepeatGroup.values().length;
+
     private final Desk desk = new Desk();
+    private Scene scene;
     private final RepeatActs acts = new RepeatActs(desk);
     private final List<Double> seen = new ArrayList<>();
     private final List<Double> answered = new ArrayList<>();
@@ -41,6 +45,7 @@ public final class GroupTimes extends Application {
         rounds = Integer.parseInt(arguments.get(1));
         files = new ArrayList<>(arguments.subList(2, arguments.size()));
         HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        scene = window.getScene();
         next();
     }
 
@@ -54,41 +59,59 @@ public final class GroupTimes extends Application {
         desk.open("repeat");
         seen.clear();
         answered.clear();
-        new AnimationTimer() {
-            private final int groups = RepeatGroup.values().length;
-            private int paged;
-            private Artwork before;
-            private long began;
-            private long settled = System.nanoTime();
-            private boolean isSeen = true;
+        new Paging(design.name()).start();
+    }
 
-            @Override
-            public void handle(long now) {
-                long time = System.nanoTime();
-                if (!isSeen && desk.pictured().artwork() != before) {
-                    isSeen = true;
-                    seen.add((time - began) / 1e6);
-                }
-                if (settled == 0 && desk.settledProperty().get()) {
-                    settled = time;
-                    answered.add((time - began) / 1e6);
-                }
-                boolean isAnswered =
-                        settled > 0 && isSeen && desk.settledProperty().get();
-                if (isAnswered && time - settled > rest && paged == rounds * groups) {
-                    stop();
-                    print(design.name(), groups);
-                    then();
-                } else if (isAnswered && time - settled > rest) {
-                    paged++;
-                    before = desk.pictured().artwork();
-                    isSeen = false;
-                    settled = 0;
+    /** Pages on whenever the hand has rested; between pulses, as an act by hand comes. */
+    private final class Paging extends AnimationTimer {
+        private final String name;
+        private final Runnable laidOut = this::laidOut;
+        private int paged;
+        private Artwork before;
+        private long began;
+        private long settled = System.nanoTime();
+        private boolean isSeen = true;
+
+        Paging(String name) {
+            this.name = name;
+            scene.addPostLayoutPulseListener(laidOut);
+        }
+
+        /** A pulse hands over to be drawn all that has been laid out. */
+        private void laidOut() {
+            if (!isSeen && desk.pictured().artwork() != before) {
+                isSeen = true;
+                seen.add((System.nanoTime() - began) / 1e6);
+            }
+        }
+
+        @Override
+        public void handle(long now) {
+            long time = System.nanoTime();
+            boolean isAnswered = isSeen && desk.settledProperty().get();
+            if (settled == 0 && isAnswered) {
+                settled = time;
+                answered.add((time - began) / 1e6);
+            }
+            if (!isAnswered || time - settled <= rest) {
+                return;
+            }
+            if (paged == rounds * GROUPS) {
+                stop();
+                scene.removePostLayoutPulseListener(laidOut);
+                print(name);
+                then();
+            } else {
+                paged++;
+                isSeen = false;
+                settled = 0;
+                before = desk.pictured().artwork();
+                Platform.runLater(() -> {
                     began = System.nanoTime();
                     acts.next(1);
-                }
+                });
             }
-        }.start();
+        }
     }
 
     private void then() {
@@ -99,13 +122,13 @@ public final class GroupTimes extends Application {
         }
     }
 
-    private void print(String name, int groups) {
+    private void print(String name) {
         System.out.printf(
                 Locale.ROOT,
                 "%s: seen after %s ms, woven and measured after %s ms%n",
                 name,
-                spread(seen.subList(seen.size() - groups, seen.size())),
-                spread(answered.subList(answered.size() - groups, answered.size())));
+                spread(seen.subList(seen.size() - GROUPS, seen.size())),
+                spread(answered.subList(answered.size() - GROUPS, answered.size())));
     }
 
     /** The median, and the longest. */

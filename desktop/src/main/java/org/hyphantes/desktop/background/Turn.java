@@ -6,26 +6,29 @@ import javafx.animation.AnimationTimer;
 
 /**
  * Drawing in turn: what a pulse has no time left for waits for the next, so that neither the interface thread nor the
- * rendering is held up by all pictures of a new design together. For the interface thread only.
+ * rendering is held up by all pictures of a new design together. What cannot wait, the field, goes to the rendering by itself, before all
+ * others. For the interface thread only.
  */
 public final class Turn {
-    /** What is spent within a pulse (ns) before the rest waits. */
+    /** What is spent within a pulse (ns) before the rest waits for the next. */
     private static final long MOST = 6_000_000L;
 
-    /** From one pulse to the next (ns). */
-    private static final long PULSE = 16_000_000L;
-
     private static final Deque<Runnable> WAITING = new ArrayDeque<>();
-    private static long begun;
-    private static long spent = MOST;
+    private static long spent;
+
+    /** While what cannot wait is drawn for every pulse the others take every second one. */
+    private static boolean hasWaited;
 
     private static final AnimationTimer PULSES = new AnimationTimer() {
         @Override
         public void handle(long now) {
-            begin();
-            while (!WAITING.isEmpty() && spent < MOST) {
+            boolean waits = spent > 0 && !hasWaited;
+            hasWaited = waits;
+            spent = 0;
+            while (!waits && !WAITING.isEmpty() && spent < MOST) {
                 atOnce(WAITING.removeFirst());
             }
+            spent = 0;
             if (WAITING.isEmpty()) {
                 stop();
             }
@@ -34,21 +37,20 @@ public final class Turn {
 
     private Turn() {}
 
-    private static void begin() {
-        begun = System.nanoTime();
-        spent = 0;
-    }
-
-    /** Draws now, if there is time, or else at one of the next pulses. */
-    static void take(Runnable drawing) {
-        if (WAITING.isEmpty() && System.nanoTime() - begun > PULSE) {
-            begin();
+    /**
+     * Draws at the next pulse, or at one after it.
+     *
+     * @param before whether before all that waits already
+     */
+    static void take(Runnable drawing, boolean before) {
+        if (WAITING.isEmpty()) {
+            spent = 0;
+            PULSES.start();
         }
-        if (WAITING.isEmpty() && spent < MOST) {
-            atOnce(drawing);
+        if (before) {
+            WAITING.addFirst(drawing);
         } else {
             WAITING.addLast(drawing);
-            PULSES.start();
         }
     }
 

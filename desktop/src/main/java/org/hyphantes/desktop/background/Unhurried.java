@@ -28,6 +28,11 @@ public final class Unhurried {
         later.setOnFinished(e -> now());
     }
 
+    /** At the next {@link Turn} after every wish, before all others. */
+    public static Unhurried soon(Runnable draw) {
+        return new Unhurried(draw, 0);
+    }
+
     /** For a picture of the whole design, which takes as long as the field does. */
     public static Unhurried picture(Runnable draw) {
         return new Unhurried(draw, 2 * REST);
@@ -50,10 +55,11 @@ public final class Unhurried {
     private void now() {
         later.stop();
         queued = true;
-        Turn.take(() -> {
+        Runnable turn = () -> {
             queued = false;
             draw.run();
             drawn = System.nanoTime();
-        });
+        };
+        Turn.take(turn, rest == 0);
     }
 }

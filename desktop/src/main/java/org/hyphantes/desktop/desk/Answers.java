@@ -41,6 +41,11 @@ final class Answers {
 
     private boolean anew;
 
+    /** How many wishes there have been, and of which of them something has been shown: what is found of an older one comes too late. */
+    private int wishes;
+
+    private int shown;
+
     /** How many designs have come onto the desk: what was wished of an earlier one is not shown. */
     private int laid;
 
@@ -129,14 +134,19 @@ final class Answers {
         noGhost();
         wish = wished;
         int of = laid;
+        int number = ++wishes;
         settled.set(false);
         slow.playFromStart();
         next = Optional.empty();
-        soon.playFromStart();
+        soon.stop();
+        if (loom.isQuick()) {
+            soon.playFromStart();
+        }
         loom.resolve(
                 wished,
                 seen -> {
-                    if (of == laid || seen.wish().design() == wish.design()) {
+                    if (number >= shown && (of == laid || seen.wish().design() == wish.design())) {
+                        shown = number;
                         next = Optional.of(seen);
                         if (soon.getStatus() != Animation.Status.RUNNING) {
                             see(next);
@@ -145,7 +155,8 @@ final class Answers {
                 },
                 made -> {
                     // Never settled by what is not shown.
-                    if (of == laid || made.design() == wish.design()) {
+                    if (number >= shown && (of == laid || made.design() == wish.design())) {
+                        shown = number;
                         anew = false;
                         next = Optional.empty();
                         glimpse = next;

@@ -33,9 +33,9 @@ import org.hyphantes.weave.StrandKey;
 public final class Desk {
     private final ReadOnlyObjectWrapper<History> history =
             new ReadOnlyObjectWrapper<>(History.of(Design.empty("New design")));
-    private final ReadOnlyObjectWrapper<View> view = new ReadOnlyObjectWrapper<>(View.STARTING);
+    private final ReadOnlyObjectWrapper<View> view = new Told<>(View.STARTING);
     private final ReadOnlyObjectWrapper<Message> message = new ReadOnlyObjectWrapper<>(Message.NONE);
-    private final ReadOnlyObjectWrapper<Hover> hover = new ReadOnlyObjectWrapper<>(Hover.NONE);
+    private final ReadOnlyObjectWrapper<Hover> hover = new Told<>(Hover.NONE);
     private final ReadOnlyObjectWrapper<Optional<StrandKey>> lifted = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper(false);
     private final List<Consumer<Subject>> setters = new ArrayList<>();
@@ -270,8 +270,7 @@ public final class Desk {
         if (there.removeIf(id -> root().members().stream().noneMatch(m -> m.id().equals(id)))) {
             view.set(view().choosing(root().id(), there));
         }
-        // While something is dragged nobody needs to be told of a view that is as it was.
-        if (atEnd && (view().shuttle() != steps || !dragging.get()) || view().shuttle() > steps) {
+        if (atEnd || view().shuttle() > steps) {
             view.set(view().withShuttle(steps));
         }
         resolve();
@@ -325,9 +324,7 @@ public final class Desk {
 
     public void hover(Hover at) {
         needleSet = false;
-        if (!at.equals(hover.get())) {
-            hover.set(at);
-        }
+        hover.set(at);
     }
 
     public void say(String words) {

@@ -31,6 +31,11 @@ record Glimpse(Wish wish, Artwork artwork, Scene lines) {
         return Optional.of(new Glimpse(wish, resolver.resolve(wish.design(), unwoven, watch), lines));
     }
 
+    /** The same of another wish for the same. */
+    Glimpse of(Wish other) {
+        return new Glimpse(other, artwork, lines);
+    }
+
     private static Group seen(Wish wish) {
         return wish.inHand().upTo(wish.shuttle());
     }

@@ -1,7 +1,5 @@
 package org.hyphantes.desktop.desk;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
@@ -38,9 +36,6 @@ final class Loom {
     /** What takes longer than this even so is not woven at all while it is dragged; its bands follow the hand. */
     private static final long TOO_SLOW = 250_000_000L;
 
-    /** So many answers are kept that were found before they were wished for. */
-    private static final int AHEAD = 6;
-
     private final Resolver resolver = new Resolver();
     private final Members members = new Members();
     private final ExecutorService resolving = OwnThread.named("loom");
@@ -48,48 +43,62 @@ final class Loom {
     private final AtomicLong newest = new AtomicLong();
     private volatile long patience = PATIENCE;
 
-    /** What was answered last, null at first; on the resolving thread alone, as what follows. */
-    private Wish last;
+    /** What was answered last, null at first; put on the resolving thread alone, as what follows. */
+    private volatile Wish last;
 
     /** How long (ns) it took last to resolve exactly, and since then roughly. */
-    private long exactly;
+    private volatile long exactly;
 
     private long roughly;
 
-    private final Deque<Resolved> ahead = new ArrayDeque<>();
+    private final Ahead ahead = new Ahead();
+    /** What is being resolved ahead, if anything, and the number of the wish that asks for the same. */
+    private volatile Wish foreseeing;
+
+    private volatile long hoped;
     private final AtomicLong newestMend = new AtomicLong();
 
     /**
-     * Resolves, then hands the result over on the interface thread; what an older wish made is shown until the newer one is done.
+     * Resolves, then hands the result over on the interface thread, at once when it was found ahead; what an older wish made is shown until the newer
+     * one is done.
      *
      * @param glimpsed is told there what can be seen of the answer before it is found
      */
     void resolve(Wish wish, Consumer<Glimpse> glimpsed, Consumer<Resolved> done, Consumer<Throwable> failed) {
+        hoped = wish.equals(foreseeing) ? newest.get() + 1 : hoped;
         long number = newest.incrementAndGet();
+        Optional<Resolved> known = ahead.answer(wish);
+        if (known.isPresent()) {
+            resolving.execute(() -> last = wish);
+            done.accept(known.get());
+            return;
+        }
+        Optional<Glimpse> sight = ahead.glimpse(wish, last);
+        sight.ifPresent(glimpsed);
         resolving.execute(() -> {
             if (number != newest.get()) {
                 return;
             }
-            Optional<Resolved> known =
-                    ahead.stream().filter(r -> r.wish().equals(wish)).findFirst();
-            if (known.isPresent()) {
-                Resolved answer = known.get().answering(wish);
+            Optional<Resolved> meanwhile = ahead.answer(wish);
+            if (meanwhile.isPresent()) {
                 last = wish;
-                Platform.runLater(() -> done.accept(answer));
+                Platform.runLater(() -> done.accept(meanwhile.get()));
                 return;
             }
-            Glimpses glimpses = new Glimpses(wish, glimpsed);
+            Glimpses glimpses = new Glimpses(wish, glimpsed, sight.isPresent());
             boolean rough = !wish.measured() && exactly > SLOW;
             long begun = System.nanoTime();
             Watch watch = () -> {
                 if (number == newest.get()) {
                     return;
                 }
-                // A hand that drags sees the bands already; it need not wait for their weave.
-                if (glimpses.isUnwovenInDrag) {
+                long took = System.nanoTime() - begun;
+                // A hand that drags sees the bands already; it need not wait for their weave. One that types sees what
+                // is woven fast enough.
+                if (glimpses.isUnwoven && (!wish.measured() || took > SLOW)) {
                     throw new BrokenOff();
                 }
-                if (System.nanoTime() - begun > patience) {
+                if (took > patience) {
                     patience = Math.min(MOST_PATIENCE, 2 * patience);
                     throw new BrokenOff();
                 }
@@ -119,18 +128,19 @@ final class Loom {
     private final class Glimpses {
         private final Wish wish;
         private final Consumer<Glimpse> glimpsed;
-        private boolean isUnwovenInDrag;
+        private boolean isUnwoven;
 
-        Glimpses(Wish wish, Consumer<Glimpse> glimpsed) {
+        Glimpses(Wish wish, Consumer<Glimpse> glimpsed, boolean isUnwoven) {
             this.wish = wish;
             this.glimpsed = glimpsed;
+            this.isUnwoven = isUnwoven;
         }
 
         /** While something is dragged, only of what takes too long to be woven at every pulse. */
         void unwoven(Watch watch) {
-            if (wish.measured() || roughly > TOO_SLOW) {
+            if (!isUnwoven && (wish.measured() || roughly > TOO_SLOW)) {
                 Optional<Glimpse> unwoven = Glimpse.unwoven(resolver, wish, last, watch);
-                isUnwovenInDrag = !wish.measured() && unwoven.isPresent();
+                isUnwoven = unwoven.isPresent();
                 unwoven.ifPresent(this::tell);
             }
         }
@@ -146,29 +156,39 @@ final class Loom {
         }
     }
 
-    /** Resolves what may be wished for next, so that it is there at once; any wish breaks that off. */
+    /** Whether the answer may well be there before anything could be seen of it. */
+    boolean isQuick() {
+        return exactly < SLOW;
+    }
+
+    /** Resolves what may be wished for next, so that it is there at once; any other wish breaks that off. */
     void foresee(Wish wish) {
         long number = newest.get();
         resolving.execute(() -> {
             Watch watch = () -> {
-                if (number != newest.get()) {
+                long now = newest.get();
+                if (number != now && hoped != now) {
                     throw new BrokenOff();
                 }
             };
-            if (number != newest.get() || ahead.stream().anyMatch(r -> r.wish().equals(wish))) {
+            if (number != newest.get() || ahead.answer(wish).isPresent()) {
                 return;
             }
+            foreseeing = wish;
             try {
-                Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch));
-                ahead.addFirst(made);
-                if (ahead.size() > AHEAD) {
-                    ahead.removeLast();
+                Wish after = last;
+                if (ahead.glimpse(wish, after).isEmpty()) {
+                    Watch.over(watch, () -> Glimpse.unwoven(resolver, wish, after, watch))
+                            .ifPresent(g -> ahead.keep(after, g));
                 }
+                ahead.keep(Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch)));
             } catch (BrokenOff e) {
                 LOG.trace("not foreseen, for there is a wish");
             } catch (RuntimeException | Error e) {
                 // It is found again, and told, if it is wished for.
                 LOG.trace("could not be foreseen", e);
+            } finally {
+                foreseeing = null;
             }
         });
     }

@@ -58,12 +58,14 @@ public final class Wording extends VBox {
         bench.focus().at(Focus.Place.SENTENCE, this::first);
         desk.viewProperty().addListener(o -> refresh());
         Unhurried unhurried = new Unhurried(this::refresh);
-        desk.historyProperty().addListener(o -> unhurried.wish());
+        Unhurried soon = Unhurried.soon(this::refresh);
+        desk.historyProperty().addListener(o -> (desk.draggingProperty().get() ? unhurried : soon).wish());
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.messageProperty().addListener(o -> below.say(desk.messageProperty().get()));
     }
 
     private Node first() {
+        refresh();
         return isAsking()
                 ? sentence.firstAnswer().orElse(null)
                 : sentence.slots().stream().findFirst().orElse(null);
@@ -202,8 +204,9 @@ public final class Wording extends VBox {
         }
     }
 
-    /** Opens the first number of the sentence with a character already typed. */
+    /** Opens the first number of the sentence with a character already typed, which is meant for what the last edit brought. */
     public boolean beginNumber(String character) {
+        refresh();
         Optional<Slot> first = sentence.slots().stream().filter(Slot::isNumber).findFirst();
         first.ifPresent(s -> s.openFromField(character));
         return first.isPresent();
@@ -217,6 +220,7 @@ public final class Wording extends VBox {
             keyboardBack();
             return;
         }
+        refresh();
         below.beginWord(letter);
     }
 }

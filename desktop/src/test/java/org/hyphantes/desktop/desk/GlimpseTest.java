@@ -137,5 +137,23 @@ class GlimpseTest {
             on.act(() -> acts.group(RepeatGroup.P4));
         }
         assertThat(on.settled().inspection()).isSameAs(kept);
+        // It is seen within the act, also while an older wish is being answered, which comes too late for anything
+        // then.
+        for (int later : new int[] {0, 5, 10, 20, 40, 80}) {
+            TestDesk.on(() -> {
+                acts.group(RepeatGroup.C2MM);
+                return null;
+            });
+            WaitForAsyncUtils.sleep(later, TimeUnit.MILLISECONDS);
+            TestDesk.on(() -> {
+                pictures.clear();
+                acts.group(RepeatGroup.P4GM);
+                assertThat(pictures).hasSize(1);
+                return null;
+            });
+            WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
+            assertThat(on.settled().inspection()).isSameAs(kept);
+            assertThat(pictures).hasSize(1).allMatch(p -> group(p) == RepeatGroup.P4GM);
+        }
     }
 }

@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.stage.repeat;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -57,6 +58,7 @@ final class GroupsCard extends BorderPane {
     private final Desk desk;
     private final RepeatActs acts;
     private final Map<RepeatGroup, Button> tiles = new EnumMap<>(RepeatGroup.class);
+    private final List<Unhurried> pictures = new ArrayList<>();
     private List<Path> motif = List.of();
     private Repeat shown;
     private boolean dark;
@@ -130,6 +132,8 @@ final class GroupsCard extends BorderPane {
         tile.hoverProperty().addListener((o, was, now) -> foresee(group, now));
         tile.focusedProperty().addListener((o, was, now) -> foresee(group, now));
         tiles.put(group, tile);
+        // One by one: all together would hold up the window for half a second.
+        pictures.add(Unhurried.picture(() -> draw((Canvas) tile.getGraphic(), group)));
         return tile;
     }
 
@@ -158,7 +162,7 @@ final class GroupsCard extends BorderPane {
         motif = lines;
         shown = now;
         dark = desk.view().dark();
-        tiles.forEach((group, tile) -> draw((Canvas) tile.getGraphic(), group));
+        pictures.forEach(Unhurried::wish);
     }
 
     /** A repeat whose cells hold the lines, while there is none yet. */
