@@ -3,9 +3,9 @@ package org.hyphantes.geometry.offset;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
@@ -38,23 +38,25 @@ final class Swept {
     /** Below this turn (radians) what runs beside two long curves is joined straight across on the inner side too. */
     private static final double HARDLY = 1e-4;
 
-    /** How much further (of the distance) it is tried, far below what any cutter tells apart. */
-    private static final double[] MORE = {0, 1e-7, -1e-7, 7e-7};
-
-    /** More places of a path than this are not looked at to see how large it is. */
-    private static final int MOST_PLACES = 64;
+    /** How it is tried one way after another: turned about (degrees), and further (of the distance) by far less than any cutter tells apart. */
+    private static final List<Way> WAYS = List.of(
+            new Way(0, 0), new Way(21, 0), new Way(39, 0), new Way(0, 1e-7), new Way(0, -1e-7), new Way(0, 7e-7));
 
     /** How many tolerances wide (a share of its length) a border is at most that is a sliver. */
     private static final double SLIVER = 2;
+
+    private record Way(double turn, double more) {}
 
     /** One curve, or a part of one that bends everywhere less or everywhere more tightly than the distance. */
     private record Part(Curve curve, boolean isFirst, List<Curve> beside, boolean isBeside, Point from, Point to) {}
 
     private final boolean folded;
-    private final double times;
+    private final Way way;
+    private final double reach;
     private final double tolerance;
     private final double nothing;
     private final Corners corners;
+    private final Folds folds = new Folds();
     private final List<Path> paths = new ArrayList<>();
     private final List<BitSet> far = new ArrayList<>();
     private List<Curve> chain = new ArrayList<>();
@@ -63,10 +65,10 @@ final class Swept {
     /**
      * @param all what is offset
      * @param folded whether parallels that are folded are taken as they are
-     * @param times what all distances are multiplied by
      */
-    private Swept(Path all, double distance, Corners corners, boolean folded, double times) {
-        this.times = times;
+    private Swept(Path all, double distance, Corners corners, boolean folded, Way way) {
+        this.way = way;
+        this.reach = Math.abs(distance);
         this.folded = folded;
         this.tolerance = OffsetCurves.fittingTolerance(all.box());
         this.nothing = Tolerance.of(all.box().grown(Math.abs(distance))).distance();
@@ -75,7 +77,7 @@ final class Swept {
 
     /**
      * What comes of sweeping along paths: first with parallels folded where cubics bend too tightly; if that cannot be resolved, with
-     * discs there, and then a little further or less far. What folds take away nearest places must give: so none are taken where ends or
+     * discs there, and then turned about, for what is decided by the last digits, and a little further or less far. What folds take away nearest places must give: so none are taken where ends or
      * corners give less than all that is near them, nor of a path that might lie in one disc, which has none.
      */
     static <T> T over(List<Path> paths, double distance, Corners corners, Ends ends, Function<Swept, T> work) {
@@ -84,48 +86,18 @@ final class Swept {
         for (Path path : paths) {
             curved |= path.curves().stream().anyMatch(Cubic.class::isInstance);
             less |= !path.closed() && ends != Ends.ROUND;
-            less |= mayLieWithin(path, Math.abs(distance));
+            less |= InDisc.isPossible(path, Math.abs(distance));
         }
-        for (double more : MORE) {
+        for (Way way : WAYS) {
             for (boolean folded : curved && !less ? new boolean[] {true, false} : new boolean[] {false}) {
                 try {
-                    return work.apply(new Swept(paths.get(0), distance, corners, folded, 1 + more));
+                    return work.apply(new Swept(paths.get(0), distance, corners, folded, way));
                 } catch (IllegalStateException | IllegalArgumentException e) {
                     // Edges that run almost upon one another, as beside a cusp: done a little otherwise they do not.
                 }
             }
         }
         throw new IllegalStateException("no offset by " + distance + " mm was found here; try it a little larger");
-    }
-
-    /**
-     * Whether a path may lie in a disc of a radius: not if it is wider, or if three of its places lie further apart than on a circle of
-     * that radius.
-     */
-    private static boolean mayLieWithin(Path path, double radius) {
-        if (Math.max(path.box().width(), path.box().height()) > 2 * radius) {
-            return false;
-        }
-        List<Point> places = new ArrayList<>();
-        int step = 1 + path.size() / MOST_PLACES;
-        for (int i = 0; i < path.size(); i += step) {
-            places.add(path.curves().get(i).start());
-            places.add(path.curves().get(i).at(0.5));
-        }
-        Point p = furthest(places, path.box().centre());
-        Point q = furthest(places, p);
-        Point r = furthest(places, p.middle(q));
-        double a = q.distance(r);
-        double b = r.distance(p);
-        double c = p.distance(q);
-        boolean acute = a * a + b * b > c * c && b * b + c * c > a * a && c * c + a * a > b * b;
-        double round =
-                acute ? a * b * c / (2 * Math.abs(q.minus(p).cross(r.minus(p)))) : Math.max(a, Math.max(b, c)) / 2;
-        return round <= radius;
-    }
-
-    private static Point furthest(List<Point> places, Point from) {
-        return Collections.max(places, Comparator.comparingDouble(from::distance));
     }
 
     /** For each path that bounds it, in the order they are traced in, which of its curves lie at the full distance beside what was marked. */
@@ -141,17 +113,45 @@ final class Swept {
     /** All of it as regions, or what is left of an area bounded by it when it is taken away from that. */
     List<Region> regions(boolean left) {
         List<Path> all = left ? paths.stream().map(Path::reversed).toList() : paths;
-        return Booleans.combined(List.of(new Operand(all, FillRule.POSITIVE)), w -> w.held() > 0).stream()
+        List<Region> found = Booleans.combined(operands(all), w -> w.held() > 0).stream()
+                .map(this::turnedBack)
                 .filter(r -> !isSliver(r.outline()))
                 .map(r -> new Region(
                         r.outline(),
                         r.holes().stream().filter(h -> !isSliver(h)).toList()))
                 .toList();
+        mustHold(found.stream().flatMap(r -> r.borders().stream()).toList());
+        return found;
+    }
+
+    private List<Operand> operands(List<Path> all) {
+        Affine turn = Affine.turn(way.turn(), Point.ORIGIN);
+        List<Path> turned =
+                way.turn() == 0 ? all : all.stream().map(p -> p.map(turn)).toList();
+        return List.of(new Operand(turned, FillRule.POSITIVE));
+    }
+
+    private Region turnedBack(Region region) {
+        return way.turn() == 0 ? region : region.map(Affine.turn(-way.turn(), Point.ORIGIN));
+    }
+
+    /** Borders beside folds may stray; then it is done otherwise. */
+    private void mustHold(List<Path> borders) {
+        if (!folds.hold(borders, reach, tolerance, corners.kind() == Corner.ROUND)) {
+            throw new IllegalStateException("a border strays beside a fold");
+        }
     }
 
     /** The same with the stretches that each border came from. */
     List<Piece> traced() {
-        return Booleans.traced(List.of(new Operand(paths, FillRule.POSITIVE)), w -> w.held() > 0);
+        List<Piece> found = Booleans.traced(operands(paths), w -> w.held() > 0).stream()
+                .map(p -> new Piece(turnedBack(p.region()), p.sources()))
+                .toList();
+        mustHold(found.stream()
+                .flatMap(p -> p.region().borders().stream())
+                .filter(b -> !isSliver(b))
+                .toList());
+        return found;
     }
 
     /** Whether a border lies beside a cusp, where both branches of a folded parallel are nearer to one another than they are fitted. */
@@ -161,7 +161,8 @@ final class Swept {
 
     /** What lies beside a closed path, the path itself not counted, at a distance to its right-hand side, negative to its left. */
     void beside(Path path, double wanted, boolean marked) {
-        double distance = wanted * times;
+        double distance = wanted * (1 + way.more());
+        folds.addSource(path);
         List<Part> parts = parts(path, distance, marked);
         along(parts, path.curves(), distance, true, marked);
         turn(distance);
@@ -170,7 +171,8 @@ final class Swept {
 
     /** What lies on both sides of an open path, marked on the right-hand side or left-hand side of it, or nowhere for 0. */
     void round(Path path, double wanted, Ends ends, int marked) {
-        double half = wanted * times;
+        double half = wanted * (1 + way.more());
+        folds.addSource(path);
         List<Part> right = parts(path, half, marked > 0);
         List<Part> left = parts(path, -half, marked < 0);
         along(left, path.curves(), -half, false, marked < 0);
@@ -328,6 +330,7 @@ final class Swept {
                 continue;
             }
             if (folded) {
+                folds.add(part);
                 part(parts, part, i == 1, distance, false);
                 continue;
             }

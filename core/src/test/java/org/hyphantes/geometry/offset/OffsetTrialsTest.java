@@ -19,33 +19,41 @@ import org.junit.jupiter.api.Test;
  * distance is measured from place to curve, by nothing that offsets are made with.
  */
 class OffsetTrialsTest {
-    /** In the ordinary run. Of 200,000 that were run four fail: 93,965 and 136,628 stray, 186,436 and 189,947 are refused. */
+    /** In the ordinary run. */
     private static final int TRIALS = Integer.getInteger("hyphantes.offsets", 600);
 
     private static final int FROM = Integer.getInteger("hyphantes.offsets.from", 0);
     private static final int SAMPLES = 5;
 
+    /** The only four of the first 200,000 that ever failed: the first two strayed beside a fold, the others were refused. */
+    private static final List<Integer> HARDEST = List.of(93_965, 136_628, 186_436, 189_947);
+
     @Test
     void allOfTheBorderAndNothingElseLiesAtTheDistance() {
+        HARDEST.forEach(OffsetTrialsTest::tried);
         for (int trial = FROM; trial < FROM + TRIALS; trial++) {
-            Random random = new Random(90_000L + trial);
-            double d = 0.2 + 12 * random.nextDouble() * random.nextDouble();
-            if (trial % 3 == 2) {
-                band(trial, path(random), d);
-            } else {
-                for (Region region : regions(random)) {
-                    boolean outwards = trial % 3 == 0;
-                    List<Region> offset = outwards
-                            ? OffsetCurves.outset(region, d, Corners.ROUND)
-                            : OffsetCurves.inset(region, d, Corners.ROUND);
-                    compare(
-                            "trial " + trial,
-                            region.borders(),
-                            d,
-                            outwards ? new int[] {-1} : new int[] {1},
-                            region,
-                            offset);
-                }
+            tried(trial);
+        }
+    }
+
+    private static void tried(int trial) {
+        Random random = new Random(90_000L + trial);
+        double d = 0.2 + 12 * random.nextDouble() * random.nextDouble();
+        if (trial % 3 == 2) {
+            band(trial, path(random), d);
+        } else {
+            for (Region region : regions(random)) {
+                boolean outwards = trial % 3 == 0;
+                List<Region> offset = outwards
+                        ? OffsetCurves.outset(region, d, Corners.ROUND)
+                        : OffsetCurves.inset(region, d, Corners.ROUND);
+                compare(
+                        "trial " + trial,
+                        region.borders(),
+                        d,
+                        outwards ? new int[] {-1} : new int[] {1},
+                        region,
+                        offset);
             }
         }
     }
