@@ -16,8 +16,8 @@ final class Folds {
     /** Places at which each fitted curve of a border is looked at; lines and arcs are exact. */
     private static final double[] PLACES = {0.2, 0.5, 0.8};
 
-    /** So many fitting tolerances a border may stray. */
-    private static final double SLACK = 3;
+    /** How far a border may stray, as a share of what is offset and of the distance. */
+    private static final double SLACK = 3e-6;
 
     private final List<Curve> source = new ArrayList<>();
     private final List<Cubic> tight = new ArrayList<>();
@@ -34,9 +34,15 @@ final class Folds {
      * Whether borders beside the tight bends lie at the distance from what was offset.
      *
      * @param distance above 0, in mm
+     * @param times how many times as far as elsewhere they may stray
      * @param round whether no border may lie further away, as mitres do
      */
-    boolean hold(List<Path> borders, double distance, double tolerance, boolean round) {
+    boolean hold(List<Path> borders, double distance, double times, boolean round) {
+        if (tight.isEmpty()) {
+            return true;
+        }
+        Box all = Box.round(source.stream().map(Curve::box).toList());
+        double slack = times * SLACK * (Math.max(all.width(), all.height()) + distance);
         for (Cubic bend : tight) {
             Box beside = bend.box().grown(1.1 * distance);
             List<Curve> near = source.stream()
@@ -46,7 +52,7 @@ final class Folds {
                 if (border.box().meets(beside)
                         && !border.curves().stream()
                                 .filter(c -> c instanceof Cubic && c.box().meets(beside))
-                                .allMatch(c -> holds(c, near, beside, distance, SLACK * tolerance, round))) {
+                                .allMatch(c -> holds(c, near, beside, distance, slack, round))) {
                     return false;
                 }
             }

@@ -38,14 +38,8 @@ final class Swept {
     /** Below this turn (radians) what runs beside two long curves is joined straight across on the inner side too. */
     private static final double HARDLY = 1e-4;
 
-    /** How it is tried one way after another: turned about (degrees), and further (of the distance) by far less than any cutter tells apart. */
-    private static final List<Way> WAYS = List.of(
-            new Way(0, 0), new Way(21, 0), new Way(39, 0), new Way(0, 1e-7), new Way(0, -1e-7), new Way(0, 7e-7));
-
     /** How many tolerances wide (a share of its length) a border is at most that is a sliver. */
     private static final double SLIVER = 2;
-
-    private record Way(double turn, double more) {}
 
     /** One curve, or a part of one that bends everywhere less or everywhere more tightly than the distance. */
     private record Part(Curve curve, boolean isFirst, List<Curve> beside, boolean isBeside, Point from, Point to) {}
@@ -76,9 +70,9 @@ final class Swept {
     }
 
     /**
-     * What comes of sweeping along paths: first with parallels folded where cubics bend too tightly; if that cannot be resolved, with
-     * discs there, and then turned about, for what is decided by the last digits, and a little further or less far. What folds take away nearest places must give: so none are taken where ends or
-     * corners give less than all that is near them, nor of a path that might lie in one disc, which has none.
+     * What comes of sweeping along paths: first with parallels folded where cubics bend too tightly; if that cannot be resolved or does not
+     * hold, with discs there; then turned about, for what the last digits decide, and a little further or less far. What folds take away
+     * nearest places must give: so none are taken where ends or corners give less than all that is near them, nor of a path in one disc.
      */
     static <T> T over(List<Path> paths, double distance, Corners corners, Ends ends, Function<Swept, T> work) {
         boolean curved = false;
@@ -88,7 +82,7 @@ final class Swept {
             less |= !path.closed() && ends != Ends.ROUND;
             less |= InDisc.isPossible(path, Math.abs(distance));
         }
-        for (Way way : WAYS) {
+        for (Way way : Way.ALL) {
             for (boolean folded : curved && !less ? new boolean[] {true, false} : new boolean[] {false}) {
                 try {
                     return work.apply(new Swept(paths.get(0), distance, corners, folded, way));
@@ -137,7 +131,7 @@ final class Swept {
 
     /** Borders beside folds may stray; then it is done otherwise. */
     private void mustHold(List<Path> borders) {
-        if (!folds.hold(borders, reach, tolerance, corners.kind() == Corner.ROUND)) {
+        if (!folds.hold(borders, reach, way.astray(), corners.kind() == Corner.ROUND)) {
             throw new IllegalStateException("a border strays beside a fold");
         }
     }

@@ -174,13 +174,15 @@ final class Loom {
             if (number != newest.get() || ahead.answer(wish).isPresent()) {
                 return;
             }
-            foreseeing = wish;
             try {
                 Wish after = last;
                 if (ahead.glimpse(wish, after).isEmpty()) {
                     Watch.over(watch, () -> Glimpse.unwoven(resolver, wish, after, watch))
                             .ifPresent(g -> ahead.keep(after, g));
                 }
+                // From here on something can be seen of it at once, so what is under way is not lost when it is wished
+                // for.
+                foreseeing = wish;
                 ahead.keep(Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch)));
             } catch (BrokenOff e) {
                 LOG.trace("not foreseen, for there is a wish");
