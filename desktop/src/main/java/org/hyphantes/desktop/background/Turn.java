@@ -40,7 +40,7 @@ public final class Turn {
     /**
      * Draws at the next pulse, or at one after it.
      *
-     * @param before whether before all that waits already
+     * @param before whether before the pictures that wait, as words are
      */
     static void take(Runnable drawing, boolean before) {
         if (WAITING.isEmpty()) {

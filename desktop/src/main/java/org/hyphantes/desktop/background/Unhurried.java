@@ -28,7 +28,7 @@ public final class Unhurried {
         later.setOnFinished(e -> now());
     }
 
-    /** At the next {@link Turn} after every wish, before all others. */
+    /** At the next {@link Turn} after every wish. */
     public static Unhurried soon(Runnable draw) {
         return new Unhurried(draw, 0);
     }
@@ -60,6 +60,6 @@ public final class Unhurried {
             draw.run();
             drawn = System.nanoTime();
         };
-        Turn.take(turn, rest == 0);
+        Turn.take(turn, rest <= REST);
     }
 }
