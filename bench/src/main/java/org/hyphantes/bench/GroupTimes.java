@@ -29,10 +29,10 @@ public final class GroupTimes extends Application {
     private static final int GROUPS = RepeatGroup.values().length;
 
     private final Desk desk = new Desk();
-    private Scene scene;
     private final RepeatActs acts = new RepeatActs(desk);
     private final List<Double> seen = new ArrayList<>();
     private final List<Double> answered = new ArrayList<>();
+    private Scene scene;
     private List<String> files;
     private double rest;
     private int rounds;

@@ -16,6 +16,7 @@ record Way(double turn, double more, double astray) {
             new Way(21, 0, 1),
             new Way(39, 0, 1),
             new Way(0, 1e-7, 1),
+            new Way(0, -1e-7, 1),
             new Way(0, 7e-7, 1),
             new Way(0, 0, 10));
 }

@@ -56,6 +56,7 @@ final class Loom {
     private volatile Wish foreseeing;
 
     private volatile long hoped;
+
     private final AtomicLong newestMend = new AtomicLong();
 
     /**
