@@ -6,10 +6,13 @@ import javafx.util.Duration;
 
 /**
  * Redraws words at most four times a second, and whole pictures twice, so that a drag leaves the time to the field. The first wish after a rest is
- * met at the next {@link Turn}, and the last one always.
+ * met at the next {@link Turn}, for a picture a moment later, while the field is being rendered on the other core; the last one always.
  */
 public final class Unhurried {
     private static final long REST = 250;
+
+    /** So long (ms) a picture waits for the field at least. */
+    private static final long AFTER_FIELD = 120;
 
     private final Runnable draw;
     private final long rest;
@@ -41,15 +44,20 @@ public final class Unhurried {
     /** Wishes for a redraw. */
     public void wish() {
         long rested = (System.nanoTime() - drawn) / 1_000_000;
+        long wait = Math.max(rest - rested, isWord() ? 0 : AFTER_FIELD);
         if (queued) {
             return;
         }
-        if (rested >= rest) {
+        if (wait <= 0) {
             now();
         } else if (later.getStatus() != Animation.Status.RUNNING) {
-            later.setDuration(Duration.millis(rest - rested));
+            later.setDuration(Duration.millis(wait));
             later.playFromStart();
         }
+    }
+
+    private boolean isWord() {
+        return rest <= REST;
     }
 
     private void now() {
@@ -60,6 +68,6 @@ public final class Unhurried {
             draw.run();
             drawn = System.nanoTime();
         };
-        Turn.take(turn, rest <= REST);
+        Turn.take(turn, isWord());
     }
 }

@@ -41,8 +41,8 @@ public final class Field extends Pane implements Glass {
     private final Desk desk;
     private final Canvas drawing = new Canvas();
     private final Canvas marks = new Canvas();
-    private final Painter painter = new Painter(this::redraw);
-    private final Painter under = new Painter(this::redraw);
+    private final Painter painter = Painter.prompt(this::redraw);
+    private final Painter under = Painter.prompt(this::redraw);
     private final Label label = new Label();
     private final Label empty = new Label();
     private final Rim rim;

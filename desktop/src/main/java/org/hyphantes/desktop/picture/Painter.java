@@ -2,6 +2,7 @@ package org.hyphantes.desktop.picture;
 
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
@@ -19,6 +20,8 @@ import org.slf4j.LoggerFactory;
 /**
  * Draws scenes on one canvas: a small one at once, a large one, and one with fills that are laid in layers, on a thread of its own, so that the keys never wait for it.
  * Until it is done what was drawn last stands, moved to where it is now seen; but not for long when that was another scene.
+ *
+ * <p>A prompt painter lays one tile of a cloth that is new, or newly seen, in all its places, and draws all of them exactly when nothing newer has come.
  */
 public final class Painter {
     private static final Logger LOG = LoggerFactory.getLogger(Painter.class);
@@ -29,13 +32,24 @@ public final class Painter {
     /** Work younger than this (ns) is brought to its end though something newer is wanted, so that a drag is seen. */
     private static final long PATIENCE = 150_000_000L;
 
+    /** So long (s) a cloth stands as it was laid. */
+    private static final double UNTIL_EXACT = 0.15;
+
     private static final ExecutorService PAINTING = OwnThread.named("painter");
 
     private final Runnable again;
+    private final boolean prompt;
     private final AtomicLong newest = new AtomicLong();
 
     /** A scene does not stand for long in the place of another. */
     private final PauseTransition stale = new PauseTransition(Duration.seconds(0.3));
+
+    private final PauseTransition exactly = new PauseTransition(Duration.seconds(UNTIL_EXACT));
+
+    /** What was drawn last, and as seen by what. */
+    private Scene drawn;
+
+    private Camera from;
 
     private Raster last;
     private Scene scene;
@@ -44,7 +58,18 @@ public final class Painter {
 
     /** @param again draws the canvas again, when what takes longer has been drawn */
     public Painter(Runnable again) {
+        this(again, false);
+    }
+
+    /** What is looked at first: see the class. */
+    public static Painter prompt(Runnable again) {
+        return new Painter(again, true);
+    }
+
+    private Painter(Runnable again, boolean prompt) {
         this.again = again;
+        this.prompt = prompt;
+        exactly.setOnFinished(e -> again.run());
         stale.setOnFinished(e -> {
             if (last != null && last.scene() != scene) {
                 last = null;
@@ -55,7 +80,10 @@ public final class Painter {
 
     /** Draws what the camera sees of a scene, as a look has it. */
     public void draw(Scene wanted, Look as, GraphicsContext gc, Camera seen) {
-        if (Stamping.draw(wanted, as, gc, seen)) {
+        boolean isNew = wanted != drawn || !seen.equals(from);
+        drawn = wanted;
+        from = seen;
+        if (Stamping.draw(wanted, as, gc, seen, as.hurried() || isPrompt(isNew, wanted))) {
             newest.incrementAndGet();
             stale.stop();
             last = null;
@@ -76,6 +104,16 @@ public final class Painter {
         if (last != null) {
             last.lay(gc, seen);
         }
+    }
+
+    private boolean isPrompt(boolean isNew, Scene wanted) {
+        if (!prompt || wanted.layered()) {
+            return false;
+        }
+        if (isNew) {
+            exactly.playFromStart();
+        }
+        return exactly.getStatus() == Animation.Status.RUNNING;
     }
 
     private void want(Scene wanted, Look as, Camera seen) {

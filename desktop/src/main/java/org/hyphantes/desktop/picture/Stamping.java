@@ -37,12 +37,16 @@ final class Stamping {
 
     private Stamping() {}
 
-    /** Draws a scene so if it is a cloth that gains by it; false when it was not drawn. */
-    static boolean draw(Scene scene, Look look, GraphicsContext gc, Camera camera) {
+    /**
+     * Draws a scene so if it is a cloth that gains by it; false when it was not drawn.
+     *
+     * @param hurried whether few tiles too are laid, on whole pixels
+     */
+    static boolean draw(Scene scene, Look look, GraphicsContext gc, Camera camera, boolean hurried) {
         Optional<Tiled> tiled = tiled(scene, camera);
         if (tiled.isEmpty()
                 || tiled.get().shifts().size() < 2
-                || !look.hurried() && tiled.get().shifts().size() < MANY) {
+                || !hurried && tiled.get().shifts().size() < MANY) {
             return false;
         }
         List<Mark> marks = tiled.get().marks();
@@ -56,7 +60,7 @@ final class Stamping {
         BufferedImage stamp = Raster.drawn(new Scene(marks, scene.figures(), box), look, own, 1);
         double left = camera.x(box.centre()) - wide / 2;
         double top = camera.y(box.centre()) - high / 2;
-        Image cloth = Raster.image(laid(stamp, tiled.get().shifts(), left, top, look.hurried(), camera));
+        Image cloth = Raster.image(laid(stamp, tiled.get().shifts(), left, top, hurried, camera));
         gc.save();
         tiled.get().edge().ifPresent(clip -> {
             gc.beginPath();
@@ -79,7 +83,7 @@ final class Stamping {
         for (Point shift : shifts) {
             double x = left + shift.x() * camera.scale();
             double y = top + shift.y() * camera.scale();
-            // While something is dragged on whole pixels, so that lines stay sharp; else where they belong.
+            // In a hurry on whole pixels, so that lines stay sharp; else where they belong.
             if (whole) {
                 graphics.drawImage(stamp, (int) Math.rint(x), (int) Math.rint(y), null);
             } else {

@@ -7,6 +7,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Tiles;
+import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
@@ -79,5 +83,45 @@ class PainterTest {
         assertThat(asked.get())
                 .as("drawn again only when there is something new")
                 .isLessThanOrEqualTo(3);
+    }
+
+    @Test
+    void aClothIsLaidAtFirstAndDrawnExactlyWhenTheHandRests() throws Exception {
+        Artwork crowfoot = new Resolver().resolve(Demo.CROWFOOT.design());
+        Scene cloth = Tiles.seen(crowfoot, 3);
+        Camera camera = Camera.whole(cloth.box(), PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS, 20);
+        Painter prompt = Painter.prompt(asked::incrementAndGet);
+        int[] exact = PicturesAgreeTest.canvas(gc -> CanvasOutput.draw(cloth, Look.PLAIN, gc, camera));
+        int[] first = PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera));
+        assertThat(first).as("on whole pixels").isNotEqualTo(exact);
+        int[] paper = PicturesAgreeTest.canvas(gc -> {});
+        assertThat(inkApart(first, exact))
+                .as("and yet all of it, in its place")
+                .isLessThan(inkApart(paper, exact) / 20);
+        awaitAsked(1);
+        assertThat(PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera)))
+                .isEqualTo(exact);
+        int[] again = PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN.pale(0.5), gc, camera));
+        assertThat(again)
+                .as("what is only coloured otherwise is not laid again")
+                .isEqualTo(PicturesAgreeTest.canvas(gc -> CanvasOutput.draw(cloth, Look.PLAIN.pale(0.5), gc, camera)));
+        assertThat(asked).hasValue(1);
+    }
+
+    /** By how much two pictures differ in how dark they are, square by square of 20 pixels, so that half a pixel aside hardly counts. */
+    private static double inkApart(int[] a, int[] b) {
+        int n = PicturesAgreeTest.PIXELS;
+        double apart = 0;
+        for (int y = 0; y < n; y += 20) {
+            for (int x = 0; x < n; x += 20) {
+                int difference = 0;
+                for (int i = 0; i < 400; i++) {
+                    int at = (y + i / 20) * n + x + i % 20;
+                    difference += (a[at] & 255) - (b[at] & 255);
+                }
+                apart += Math.abs(difference);
+            }
+        }
+        return apart;
     }
 }

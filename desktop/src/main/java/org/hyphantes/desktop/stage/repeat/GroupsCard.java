@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -19,6 +20,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import org.hyphantes.desktop.act.RepeatActs;
 import org.hyphantes.desktop.background.Unhurried;
 import org.hyphantes.desktop.chrome.Palette;
@@ -59,6 +61,10 @@ final class GroupsCard extends BorderPane {
     private final RepeatActs acts;
     private final Map<RepeatGroup, Button> tiles = new EnumMap<>(RepeatGroup.class);
     private final List<Unhurried> pictures = new ArrayList<>();
+
+    /** What may be chosen next is resolved when all of what was chosen has been drawn: it takes a core of its own. */
+    private final PauseTransition drawn = new PauseTransition(Duration.millis(250));
+
     private List<Path> motif = List.of();
     private Repeat shown;
     private boolean dark;
@@ -88,13 +94,20 @@ final class GroupsCard extends BorderPane {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare-scroll");
         setCenter(scroll);
+        drawn.setOnFinished(e -> {
+            if (desk.view().stage().equals("repeat")) {
+                acts.foreseeNext();
+            }
+        });
         Unhurried unhurried = new Unhurried(this::refresh);
         desk.resolvedProperty().addListener(o -> unhurried.wish());
         desk.historyProperty().addListener(o -> unhurried.wish());
         desk.viewProperty().addListener(o -> unhurried.wish());
         desk.settledProperty().addListener((o, was, settled) -> {
-            if (settled && desk.view().stage().equals("repeat")) {
-                acts.foreseeNext();
+            if (settled) {
+                drawn.playFromStart();
+            } else {
+                drawn.stop();
             }
         });
         refresh();
