@@ -24,6 +24,17 @@ record Powers(double x0, double x1, double x2, double x3, double y0, double y1, 
                 c.end().y() - c.start().y() - y1 - y2);
     }
 
+    /** From one end to another, by unit headings there and how long (mm) the handles along them are. */
+    static Powers of(Point start, Point leaving, double a, Point coming, double b, Point end) {
+        double x1 = 3 * a * leaving.x();
+        double y1 = 3 * a * leaving.y();
+        double wayX = end.x() - start.x();
+        double wayY = end.y() - start.y();
+        double x2 = 3 * (wayX - b * coming.x()) - 2 * x1;
+        double y2 = 3 * (wayY - b * coming.y()) - 2 * y1;
+        return new Powers(start.x(), x1, x2, wayX - x1 - x2, start.y(), y1, y2, wayY - y1 - y2);
+    }
+
     double x(double u) {
         return x0 + u * (x1 + u * (x2 + u * x3));
     }

@@ -26,6 +26,10 @@ final class Folds {
         source.addAll(path.curves());
     }
 
+    boolean isEmpty() {
+        return tight.isEmpty();
+    }
+
     void add(Cubic bend) {
         tight.add(bend);
     }

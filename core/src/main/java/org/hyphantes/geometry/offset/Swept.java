@@ -38,9 +38,6 @@ final class Swept {
     /** Below this turn (radians) what runs beside two long curves is joined straight across on the inner side too. */
     private static final double HARDLY = 1e-4;
 
-    /** How many tolerances wide (a share of its length) a border is at most that is a sliver. */
-    private static final double SLIVER = 2;
-
     /** One curve, or a part of one that bends everywhere less or everywhere more tightly than the distance. */
     private record Part(Curve curve, boolean isFirst, List<Curve> beside, boolean isBeside, Point from, Point to) {}
 
@@ -107,8 +104,12 @@ final class Swept {
     /** All of it as regions, or what is left of an area bounded by it when it is taken away from that. */
     List<Region> regions(boolean left) {
         List<Path> all = left ? paths.stream().map(Path::reversed).toList() : paths;
-        List<Region> found = Booleans.combined(operands(all), w -> w.held() > 0).stream()
-                .map(this::turnedBack)
+        boolean isPlain = all.size() == 1 && folds.isEmpty() && SimpleLoop.isSo(all.get(0), 8 * nothing);
+        List<Region> bounded = isPlain
+                ? SimpleLoop.bounded(all.get(0), 8 * nothing)
+                : Booleans.combined(operands(all), w -> w.held() > 0);
+        List<Region> found = bounded.stream()
+                .map(r -> isPlain ? r : turnedBack(r))
                 .filter(r -> !isSliver(r.outline()))
                 .map(r -> new Region(
                         r.outline(),
@@ -150,7 +151,7 @@ final class Swept {
 
     /** Whether a border lies beside a cusp, where both branches of a folded parallel are nearer to one another than they are fitted. */
     boolean isSliver(Path border) {
-        return folded && Math.abs(border.signedArea()) <= SLIVER * tolerance * border.length();
+        return folded && Sliver.is(border, tolerance);
     }
 
     /** What lies beside a closed path, the path itself not counted, at a distance to its right-hand side, negative to its left. */

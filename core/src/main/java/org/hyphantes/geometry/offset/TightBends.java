@@ -19,6 +19,9 @@ final class TightBends {
 
     /** Parameters from 0 to 1 between which the curve bends all along less, or all along more, tightly than the distance. */
     static double[] cuts(Cubic cubic, double distance) {
+        if (isSurelyWide(cubic, distance)) {
+            return new double[] {0, 1};
+        }
         double[] ends = cubic.monotone();
         double[] cuts = new double[2];
         int n = 1;
@@ -46,6 +49,21 @@ final class TightBends {
         }
         cuts[n++] = 1;
         return Arrays.copyOf(cuts, n);
+    }
+
+    /**
+     * Whether no bend is as tight as the distance, by bounds: the product of velocity and acceleration lies between its three Bernstein
+     * coefficients, and the velocity between the sides of the control polygon.
+     */
+    private static boolean isSurelyWide(Cubic cubic, double distance) {
+        Point a = cubic.control1().minus(cubic.start());
+        Point b = cubic.control2().minus(cubic.control1());
+        Point c = cubic.end().minus(cubic.control2());
+        Point way = a.plus(b).plus(c);
+        double side = Math.signum(distance);
+        double bend = Math.max(0, Math.max(Math.max(2 * side * a.cross(b), side * a.cross(c)), 2 * side * b.cross(c)));
+        double slow = Math.min(Math.min(a.dot(way), b.dot(way)), c.dot(way)) / way.length();
+        return slow > 0 && bend * Math.abs(distance) < 3 * slow * slow * slow;
     }
 
     private static boolean isTight(Cubic cubic, double t, double distance) {
