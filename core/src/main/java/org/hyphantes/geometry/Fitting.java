@@ -105,7 +105,7 @@ public final class Fitting {
         Point a = from.velocity();
         Point b = to.velocity();
         double speeds = Math.sqrt(a.dot(a) * b.dot(b));
-        double squared = speeds > 0 ? 2 * (1 - a.dot(b) / speeds) : 0;
+        double squared = speeds > 0 ? 2 * Math.max(0, 1 - a.dot(b) / speeds) : 0;
         return OF_TURN * from.at().distance(to.at()) * squared * squared * Math.sqrt(squared);
     }
 
@@ -206,7 +206,7 @@ public final class Fitting {
         Powers powers = Powers.of(cubic, Point.ORIGIN);
         double most = 0;
         for (double share : MOST) {
-            most = Math.max(most, strays(powers, from, to, share));
+            most = Math.max(most, strays(powers, from, to, share, true));
             if (most > tolerance) {
                 return most;
             }
@@ -216,19 +216,23 @@ public final class Fitting {
             return most;
         }
         for (int k = 1; k < CHECKED && most <= tolerance; k++) {
-            most = Math.max(most, strays(powers, from, to, (double) k / CHECKED));
+            most = Math.max(most, strays(powers, from, to, (double) k / CHECKED, false));
         }
         return most;
     }
 
-    /** By the distance across the cubic at the nearest place: so how near that has been found counts for nothing. */
-    private double strays(Powers powers, Joint from, Joint to, double share) {
+    /** @param across whether by the distance across the cubic, for which the nearest place need not be found as exactly */
+    private double strays(Powers powers, Joint from, Joint to, double share, boolean across) {
         Point target = curve.at(from.t() + share * (to.t() - from.t()));
-        double u = powers.towards(target.x(), target.y(), share, 2);
+        double u = powers.towards(target.x(), target.y(), share, across ? 2 : 4);
+        double offX = powers.x(u) - target.x();
+        double offY = powers.y(u) - target.y();
         double vx = powers.velocityX(u);
         double vy = powers.velocityY(u);
-        double across = (powers.x(u) - target.x()) * vy - (powers.y(u) - target.y()) * vx;
-        return Math.abs(across) / Math.sqrt(vx * vx + vy * vy);
+        double speed = Math.sqrt(vx * vx + vy * vy);
+        return across && u > 0 && u < 1 && speed > 0
+                ? Math.abs(offX * vy - offY * vx) / speed
+                : Math.sqrt(offX * offX + offY * offY);
     }
 
     private static boolean isAlike(Point a, Point b) {

@@ -146,6 +146,27 @@ class CubicTest {
         assertThat(path.length()).isCloseTo(Math.sqrt(26) * (Math.exp(2.4) - 1), within(1e-4));
     }
 
+    /** A straight way is one cubic whatever its direction, also where rounding makes the cosine of no turn more than 1. */
+    @Test
+    void whatIsStraightIsFittedByOneCubic() {
+        Random random = new Random(3);
+        for (int i = 0; i < 1_000; i++) {
+            Point way = new Point(random.nextGaussian(), random.nextGaussian());
+            SmoothCurve straight = new SmoothCurve() {
+                @Override
+                public Point at(double t) {
+                    return way.times(t);
+                }
+
+                @Override
+                public Point velocity(double t) {
+                    return way;
+                }
+            };
+            assertThat(Fitting.of(straight, 0, 1, 1e-9)).as("along %s", way).hasSize(1);
+        }
+    }
+
     @Test
     void aCuspAndAStandstillHaveTheHeadingOfTheWayBesideThem() {
         Cubic cusp = new Cubic(Point.ORIGIN, new Point(10, 10), new Point(0, 10), new Point(10, 0));

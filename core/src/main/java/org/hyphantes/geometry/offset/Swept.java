@@ -61,7 +61,7 @@ final class Swept {
         this.way = way;
         this.reach = Math.abs(distance);
         this.folded = folded;
-        this.tolerance = OffsetCurves.fittingTolerance(all.box());
+        this.tolerance = way.fine() * OffsetCurves.fittingTolerance(all.box());
         this.nothing = Tolerance.of(all.box().grown(Math.abs(distance))).distance();
         this.corners = corners;
     }
