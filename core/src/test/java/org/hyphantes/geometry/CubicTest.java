@@ -155,12 +155,12 @@ class CubicTest {
             SmoothCurve straight = new SmoothCurve() {
                 @Override
                 public Point at(double t) {
-                    return way.times(t);
+                    return way.times(t + 0.3 * t * t);
                 }
 
                 @Override
                 public Point velocity(double t) {
-                    return way;
+                    return way.times(1 + 0.6 * t);
                 }
             };
             assertThat(Fitting.of(straight, 0, 1, 1e-9)).as("along %s", way).hasSize(1);
