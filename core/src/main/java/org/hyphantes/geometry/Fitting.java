@@ -35,6 +35,9 @@ public final class Fitting {
 
     private static final double LITTLE_CHANGE = 2;
 
+    /** A turn (radians) along a stretch that is none. */
+    private static final double STRAIGHT = 1e-10;
+
     private static final int ROUNDS = 6;
 
     /** A step of the handles the square of which is smaller than this, in tolerances and chords, is the last. */
@@ -180,8 +183,9 @@ public final class Fitting {
         }
 
         double step(boolean first) {
-            // A little weight on staying put, so that nearly straight stretches have an answer.
-            double weight = 1e-12 * (aa + bb) + Double.MIN_NORMAL;
+            // A little weight on staying put, so that nearly straight stretches have an answer, and straight ones keep
+            // theirs.
+            double weight = 1e-12 * (aa + bb) + STRAIGHT * STRAIGHT;
             double det = (aa + weight) * (bb + weight) - ab * ab;
             return first ? ((bb + weight) * ra - ab * rb) / det : ((aa + weight) * rb - ab * ra) / det;
         }
