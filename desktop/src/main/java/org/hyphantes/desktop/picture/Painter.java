@@ -32,6 +32,9 @@ public final class Painter {
     /** Work younger than this (ns) is brought to its end though something newer is wanted, so that a drag is seen. */
     private static final long PATIENCE = 150_000_000L;
 
+    /** Of more marks edges come when all is drawn exactly: they take longer than all else. */
+    private static final int MOST_EDGED = 600;
+
     /** So long (s) a cloth stands as it was laid. */
     private static final double UNTIL_EXACT = 0.15;
 
@@ -83,7 +86,9 @@ public final class Painter {
         boolean isNew = wanted != drawn || !seen.equals(from);
         drawn = wanted;
         from = seen;
-        if (Stamping.draw(wanted, as, gc, seen, as.hurried() || isPrompt(isNew, wanted))) {
+        boolean isPrompt = isPrompt(isNew, wanted);
+        Look first = isPrompt && wanted.size() > MOST_EDGED ? as.edged(0) : as;
+        if (Stamping.draw(wanted, first, gc, seen, as.hurried() || isPrompt)) {
             newest.incrementAndGet();
             stale.stop();
             last = null;

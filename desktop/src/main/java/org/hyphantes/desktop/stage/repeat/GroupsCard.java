@@ -62,8 +62,8 @@ final class GroupsCard extends BorderPane {
     private final Map<RepeatGroup, Button> tiles = new EnumMap<>(RepeatGroup.class);
     private final List<Unhurried> pictures = new ArrayList<>();
 
-    /** What may be chosen next is resolved when all of what was chosen has been drawn: it takes a core of its own. */
-    private final PauseTransition drawn = new PauseTransition(Duration.millis(250));
+    /** What may be chosen next is resolved when what was chosen has been drawn: it takes a core of its own. */
+    private final PauseTransition drawn = new PauseTransition(Duration.millis(150));
 
     private List<Path> motif = List.of();
     private Repeat shown;
