@@ -6,57 +6,28 @@ import java.util.List;
 /**
  * Cubics along a smooth curve, within a tolerance of it, with its places and headings at their joints.
  *
- * <p>The lengths of the two handles of each cubic are found so that it runs through two places between. It strays from the curve as
- * u&sup2;(1 - u)&sup2;(u - r)(u - 1 + r) does, but for higher powers, r and 1 - r being the shares at which these places lie; that is
- * least for r = 0.337, and most at 0.182, 0.5 and 0.818. There it is measured; at fifteen places more where the curve turns much or its
- * speed changes much. A stretch that strays too far is cut in as many as the sixth power tells.
+ * <p>The lengths of the two handles of each cubic are found by least squares over the distances at places between, each
+ * measured to the nearest point of the cubic. A stretch that strays too far, measured at sixteen places, is halved.
  *
- * <p>Source of the order of what is left: C. de Boor, K. H&ouml;llig and M. Sabin, High accuracy geometric Hermite interpolation, CAGD 4
- * (1987); of offsets fitted by their distances: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988). Both from memory.
+ * <p>Source of the method: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988).
  */
 public final class Fitting {
-    /** The share at which the first place lies through which a cubic runs. */
-    private static final double THROUGH = 0.337;
-
-    /** Shares at which a cubic strays most, the middle first. */
-    private static final double[] MOST = {0.5, 0.182, 0.818};
-
-    /** How far a cubic strays from what turns by 1 radian, in chords: from an arc a third of this, from what bends unevenly more. */
-    private static final double OF_TURN = 4e-5;
-
+    private static final int INNER = 5;
     private static final int CHECKED = 16;
     private static final int DEEPEST = 24;
 
-    /** A stretch is cut in no more at once: of a longer one too little is known. */
-    private static final int MOST_PARTS = 3;
+    /** A step of the handles smaller than this, in tolerances, is the last. */
+    private static final double SETTLED = 0.05;
 
-    /** The cosine of a turn along a stretch, and a change of speed, that are not much. */
-    private static final double LITTLE_TURN = Math.cos(Math.toRadians(40));
+    /** After so many rounds the distances hardly change any more. */
+    private static final int HOPELESS = 2;
 
-    private static final double LITTLE_CHANGE = 2;
-
-    /** A turn (radians) along a stretch that is none. */
-    private static final double STRAIGHT = 1e-10;
-
-    private static final int ROUNDS = 6;
-
-    /** A step of the handles the square of which is smaller than this, in tolerances and chords, is the last. */
-    private static final double SETTLED = 0.02;
+    /** So many tolerances off then, the stretch is too long for one cubic. */
+    private static final double FAR = 40;
 
     private final SmoothCurve curve;
     private final double tolerance;
     private final List<Cubic> found = new ArrayList<>();
-
-    /** A place of the curve and its velocity there. */
-    private record Joint(double t, Point at, Point velocity) {}
-
-    /**
-     * What was tried between two joints: a cubic, and by how much its handles are longer than a third of the velocities, as shares,
-     * which is by the square of how long the stretch is.
-     */
-    private record Trial(Cubic cubic, double longerA, double longerB) {}
-
-    private static final Trial NONE = new Trial(null, 0, 0);
 
     private Fitting(SmoothCurve curve, double tolerance) {
         this.curve = curve;
@@ -73,67 +44,48 @@ public final class Fitting {
             throw new IllegalArgumentException("a tolerance must be above 0, not " + tolerance);
         }
         Fitting fitting = new Fitting(curve, tolerance);
-        fitting.fit(fitting.joint(from), fitting.joint(to), 0, 0, 0);
+        fitting.fit(from, to, curve.at(from), curve.at(to), 0);
         return fitting.found;
     }
 
-    private Joint joint(double t) {
-        return new Joint(t, curve.at(t), curve.velocity(t));
-    }
-
-    private void fit(Joint from, Joint to, double longerA, double longerB, int depth) {
-        Watch.ask();
-        double strays = likelyStrays(from, to);
-        Trial trial = NONE;
-        if (depth >= DEEPEST || strays <= tolerance) {
-            trial = fitted(from, to, longerA, longerB);
-            strays = strays(trial.cubic(), from, to);
-            if (depth >= DEEPEST || strays <= tolerance) {
-                found.add(trial.cubic());
-                return;
-            }
+    private void fit(double from, double to, Point start, Point end, int depth) {
+        Cubic cubic = fitted(from, to, start, end);
+        if (depth >= DEEPEST || strays(cubic, from, to) <= tolerance) {
+            found.add(cubic);
+            return;
         }
-        int parts = (int) Math.max(2, Math.min(MOST_PARTS, Math.ceil(Math.pow(strays / tolerance, 1.0 / 6))));
-        double squared = parts * parts;
-        Joint before = from;
-        for (int i = 1; i <= parts; i++) {
-            Joint next = i == parts ? to : joint(from.t() + (to.t() - from.t()) * i / parts);
-            fit(before, next, trial.longerA() / squared, trial.longerB() / squared, depth + 1);
-            before = next;
-        }
+        double middle = (from + to) / 2;
+        Point between = curve.at(middle);
+        fit(from, middle, start, between, depth + 1);
+        fit(middle, to, between, end, depth + 1);
     }
 
-    /** About how far a cubic will stray from what turns as much: what is surely too long for one is cut before it is tried. */
-    private static double likelyStrays(Joint from, Joint to) {
-        Point a = from.velocity();
-        Point b = to.velocity();
-        double speeds = Math.sqrt(a.dot(a) * b.dot(b));
-        double squared = speeds > 0 ? 2 * Math.max(0, 1 - a.dot(b) / speeds) : 0;
-        return OF_TURN * from.at().distance(to.at()) * squared * squared * Math.sqrt(squared);
-    }
-
-    private Trial fitted(Joint from, Joint to, double longerA, double longerB) {
-        Point leaving = heading(from, to, true);
-        Point coming = heading(from, to, false);
-        double span = to.t() - from.t();
-        double chord = from.at().distance(to.at());
-        double thirdA = from.velocity().length() * Math.abs(span) / 3;
-        double thirdB = to.velocity().length() * Math.abs(span) / 3;
-        double a = thirdA * (1 + longerA);
-        double b = thirdB * (1 + longerB);
+    private Cubic fitted(double from, double to, Point start, Point end) {
+        Point leaving = heading(from, to, start, end, true);
+        Point arriving = heading(from, to, start, end, false);
+        double span = to - from;
+        double chord = start.distance(end);
+        double a = Math.abs(curve.velocity(from).length() * span) / 3;
+        double b = Math.abs(curve.velocity(to).length() * span) / 3;
         a = a > chord * 1e-3 && a < 3 * chord ? a : chord / 3;
         b = b > chord * 1e-3 && b < 3 * chord ? b : chord / 3;
-        double u = THROUGH;
-        double v = 1 - THROUGH;
-        Point first = curve.at(from.t() + u * span);
-        Point second = curve.at(from.t() + v * span);
-        for (int round = 0; round < ROUNDS; round++) {
-            Powers now = Powers.of(from.at(), leaving, a, coming, b, to.at());
+        double[] u = new double[INNER];
+        Point[] target = new Point[INNER];
+        for (int k = 0; k < INNER; k++) {
+            u[k] = (k + 1.0) / (INNER + 1);
+            target[k] = curve.at(from + u[k] * span);
+        }
+        for (int round = 0; round < 6; round++) {
+            Watch.ask();
+            Powers now = Powers.of(cubic(start, leaving, a, arriving, b, end), Point.ORIGIN);
             Sums sums = new Sums();
-            u = now.towards(first.x(), first.y(), u, 1);
-            sums.add(now, u, first, leaving, coming);
-            v = now.towards(second.x(), second.y(), v, 1);
-            sums.add(now, v, second, leaving, coming);
+            for (int k = 0; k < INNER; k++) {
+                u[k] = now.towards(target[k].x(), target[k].y(), u[k], 1);
+                sums.add(now, u[k], target[k], leaving, arriving);
+            }
+            if (round == HOPELESS && sums.worst > FAR * tolerance) {
+                break;
+            }
             double stepA = sums.step(true);
             double stepB = sums.step(false);
             if (!(a + stepA > 1e-3 * chord)
@@ -144,15 +96,12 @@ public final class Fitting {
             }
             a += stepA;
             b += stepB;
-            // What is left of a step is its square; and along nearly straight stretches long steps change little.
-            double step = Math.abs(stepA) + Math.abs(stepB);
-            if (sums.worst <= SETTLED * tolerance || step * step <= SETTLED * tolerance * chord) {
+            // By what is left of a step the distances change by its square.
+            if (Math.abs(stepA) + Math.abs(stepB) <= Math.max(1e-9 * chord, SETTLED * tolerance)) {
                 break;
             }
         }
-        Cubic cubic =
-                new Cubic(from.at(), from.at().plus(leaving.times(a)), to.at().minus(coming.times(b)), to.at());
-        return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0);
+        return cubic(start, leaving, a, arriving, b, end);
     }
 
     /** The least squares of what two handles would have to change by. */
@@ -165,14 +114,14 @@ public final class Fitting {
         private double worst;
 
         /** Takes in how far from a target, across the cubic, it runs at a parameter. */
-        void add(Powers now, double t, Point target, Point leaving, Point coming) {
+        void add(Powers now, double t, Point target, Point leaving, Point arriving) {
             double vx = now.velocityX(t);
             double vy = now.velocityY(t);
             double speed = Math.sqrt(vx * vx + vy * vy);
             double nx = -vy / speed;
             double ny = vx / speed;
             double da = 3 * t * (1 - t) * (1 - t) * (leaving.x() * nx + leaving.y() * ny);
-            double db = -3 * t * t * (1 - t) * (coming.x() * nx + coming.y() * ny);
+            double db = -3 * t * t * (1 - t) * (arriving.x() * nx + arriving.y() * ny);
             double rest = (target.x() - now.x(t)) * nx + (target.y() - now.y(t)) * ny;
             aa += da * da;
             ab += da * db;
@@ -183,67 +132,47 @@ public final class Fitting {
         }
 
         double step(boolean first) {
-            // A little weight on staying put, so that nearly straight stretches have an answer, and straight ones keep
-            // theirs.
-            double weight = 1e-12 * (aa + bb) + STRAIGHT * STRAIGHT;
+            // A little weight on staying put, so that nearly straight stretches have an answer.
+            double weight = 1e-12 * (aa + bb) + Double.MIN_NORMAL;
             double det = (aa + weight) * (bb + weight) - ab * ab;
             return first ? ((bb + weight) * ra - ab * rb) / det : ((aa + weight) * rb - ab * ra) / det;
         }
     }
 
     /** The unit heading at an end; where the curve stands still there, that of the way a little further in. */
-    private Point heading(Joint from, Joint to, boolean leaving) {
-        Point velocity = leaving ? from.velocity() : to.velocity();
-        double span = to.t() - from.t();
-        double speed = velocity.length();
-        if (speed * Math.abs(span) > 1e-9 * from.at().distance(to.at())) {
-            return velocity.times(Math.signum(span) / speed);
+    private Point heading(double from, double to, Point start, Point end, boolean leaving) {
+        Point velocity = curve.velocity(leaving ? from : to).times(Math.signum(to - from));
+        double chord = start.distance(end);
+        if (velocity.length() * Math.abs(to - from) > 1e-9 * chord) {
+            return velocity.unit();
         }
-        double inward = span * 1e-4;
+        double inward = (to - from) * 1e-4;
         return leaving
-                ? curve.at(from.t() + inward).minus(from.at()).unit()
-                : to.at().minus(curve.at(to.t() - inward)).unit();
+                ? curve.at(from + inward).minus(start).unit()
+                : end.minus(curve.at(to - inward)).unit();
     }
 
-    /** How far the cubic strays; no more than that it is too far where it is. */
-    private double strays(Cubic cubic, Joint from, Joint to) {
-        Powers powers = Powers.of(cubic, Point.ORIGIN);
+    private static Cubic cubic(Point start, Point leaving, double a, Point arriving, double b, Point end) {
+        return new Cubic(start, start.plus(leaving.times(a)), end.minus(arriving.times(b)), end);
+    }
+
+    /** How far the cubic strays; no more than that it is too far where it is. The middle and the quarters tell first. */
+    private double strays(Cubic cubic, double from, double to) {
         double most = 0;
-        for (double share : MOST) {
-            most = Math.max(most, strays(powers, from, to, share, true));
-            if (most > tolerance) {
-                return most;
+        Powers powers = Powers.of(cubic, Point.ORIGIN);
+        for (int step = CHECKED / 2; step >= 1; step /= 2) {
+            for (int k = step; k < CHECKED; k += 2 * step) {
+                double share = (double) k / CHECKED;
+                Point target = curve.at(from + share * (to - from));
+                most = Math.max(
+                        most,
+                        cubic.at(powers.towards(target.x(), target.y(), share, 3))
+                                .distance(target));
+                if (most > tolerance) {
+                    return most;
+                }
             }
         }
-        Point midway = curve.velocity((from.t() + to.t()) / 2);
-        if (isAlike(from.velocity(), midway) && isAlike(midway, to.velocity())) {
-            return most;
-        }
-        for (int k = 1; k < CHECKED && most <= tolerance; k++) {
-            most = Math.max(most, strays(powers, from, to, (double) k / CHECKED, false));
-        }
         return most;
-    }
-
-    /** @param across whether by the distance across the cubic, for which the nearest place need not be found as exactly */
-    private double strays(Powers powers, Joint from, Joint to, double share, boolean across) {
-        Point target = curve.at(from.t() + share * (to.t() - from.t()));
-        double u = powers.towards(target.x(), target.y(), share, across ? 2 : 4);
-        double offX = powers.x(u) - target.x();
-        double offY = powers.y(u) - target.y();
-        double vx = powers.velocityX(u);
-        double vy = powers.velocityY(u);
-        double speed = Math.sqrt(vx * vx + vy * vy);
-        return across && u > 0 && u < 1 && speed > 0
-                ? Math.abs(offX * vy - offY * vx) / speed
-                : Math.sqrt(offX * offX + offY * offY);
-    }
-
-    private static boolean isAlike(Point a, Point b) {
-        double speedA = a.length();
-        double speedB = b.length();
-        return speedA < LITTLE_CHANGE * speedB
-                && speedB < LITTLE_CHANGE * speedA
-                && a.dot(b) > LITTLE_TURN * speedA * speedB;
     }
 }

@@ -135,7 +135,11 @@ class CubicTest {
                 return at(a).times(0.2).plus(at(a).right());
             }
         };
-        List<Cubic> fitted = Fitting.of(spiral, 0, 12, 1e-5);
+        assertFits(spiral, Fitting.of(spiral, 0, 12, 1e-5));
+        assertFits(spiral, HermiteFit.of(spiral, 0, 12, 1e-5));
+    }
+
+    private static void assertFits(SmoothCurve spiral, List<Cubic> fitted) {
         assertThat(fitted.size()).isLessThan(70);
         Path path = new Path(new ArrayList<Curve>(fitted), false);
         for (int i = 0; i <= 1000; i++) {
@@ -163,7 +167,7 @@ class CubicTest {
                     return way.times(1 + 0.6 * t);
                 }
             };
-            assertThat(Fitting.of(straight, 0, 1, 1e-9)).as("along %s", way).hasSize(1);
+            assertThat(HermiteFit.of(straight, 0, 1, 1e-9)).as("along %s", way).hasSize(1);
         }
     }
 

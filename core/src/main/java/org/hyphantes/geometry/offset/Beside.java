@@ -6,6 +6,7 @@ import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Fitting;
+import org.hyphantes.geometry.HermiteFit;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.SmoothCurve;
@@ -46,7 +47,7 @@ final class Beside {
                 return cubic.velocity(t).times(1 - distance * cubic.curvature(t));
             }
         };
-        return List.copyOf(Fitting.of(beside, 0, 1, tolerance));
+        return List.copyOf(HermiteFit.of(beside, 0, 1, tolerance));
     }
 
     static Point at(Curve curve, double t, double distance) {
