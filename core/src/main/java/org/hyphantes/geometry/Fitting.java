@@ -78,12 +78,12 @@ public final class Fitting {
         for (int round = 0; round < 6; round++) {
             Watch.ask();
             Powers now = Powers.of(cubic(start, leaving, a, arriving, b, end), Point.ORIGIN);
-            Sums sums = new Sums();
+            HandleSteps sums = new HandleSteps(Double.MIN_NORMAL);
             for (int k = 0; k < INNER; k++) {
                 u[k] = now.towards(target[k].x(), target[k].y(), u[k], 1);
                 sums.add(now, u[k], target[k], leaving, arriving);
             }
-            if (round == HOPELESS && sums.worst > FAR * tolerance) {
+            if (round == HOPELESS && sums.worst() > FAR * tolerance) {
                 break;
             }
             double stepA = sums.step(true);
@@ -102,41 +102,6 @@ public final class Fitting {
             }
         }
         return cubic(start, leaving, a, arriving, b, end);
-    }
-
-    /** The least squares of what two handles would have to change by. */
-    private static final class Sums {
-        private double aa;
-        private double ab;
-        private double bb;
-        private double ra;
-        private double rb;
-        private double worst;
-
-        /** Takes in how far from a target, across the cubic, it runs at a parameter. */
-        void add(Powers now, double t, Point target, Point leaving, Point arriving) {
-            double vx = now.velocityX(t);
-            double vy = now.velocityY(t);
-            double speed = Math.sqrt(vx * vx + vy * vy);
-            double nx = -vy / speed;
-            double ny = vx / speed;
-            double da = 3 * t * (1 - t) * (1 - t) * (leaving.x() * nx + leaving.y() * ny);
-            double db = -3 * t * t * (1 - t) * (arriving.x() * nx + arriving.y() * ny);
-            double rest = (target.x() - now.x(t)) * nx + (target.y() - now.y(t)) * ny;
-            aa += da * da;
-            ab += da * db;
-            bb += db * db;
-            ra += da * rest;
-            rb += db * rest;
-            worst = Math.max(worst, Math.abs(rest));
-        }
-
-        double step(boolean first) {
-            // A little weight on staying put, so that nearly straight stretches have an answer.
-            double weight = 1e-12 * (aa + bb) + Double.MIN_NORMAL;
-            double det = (aa + weight) * (bb + weight) - ab * ab;
-            return first ? ((bb + weight) * ra - ab * rb) / det : ((aa + weight) * rb - ab * ra) / det;
-        }
     }
 
     /** The unit heading at an end; where the curve stands still there, that of the way a little further in. */

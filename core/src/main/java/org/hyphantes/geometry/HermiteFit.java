@@ -35,7 +35,7 @@ public final class HermiteFit {
 
     private static final double LITTLE_CHANGE = 2;
 
-    /** A turn (radians) along a stretch that is none. */
+    /** A turn (radians) along a stretch that is none: its handles stay as they are. */
     private static final double STRAIGHT = 1e-10;
 
     private static final int ROUNDS = 6;
@@ -129,7 +129,7 @@ public final class HermiteFit {
         Point second = curve.at(from.t() + v * span);
         for (int round = 0; round < ROUNDS; round++) {
             Powers now = Powers.of(from.at(), leaving, a, coming, b, to.at());
-            Sums sums = new Sums();
+            HandleSteps sums = new HandleSteps(STRAIGHT * STRAIGHT);
             u = now.towards(first.x(), first.y(), u, 1);
             sums.add(now, u, first, leaving, coming);
             v = now.towards(second.x(), second.y(), v, 1);
@@ -146,49 +146,13 @@ public final class HermiteFit {
             b += stepB;
             // What is left of a step is its square; and along nearly straight stretches long steps change little.
             double step = Math.abs(stepA) + Math.abs(stepB);
-            if (sums.worst <= SETTLED * tolerance || step * step <= SETTLED * tolerance * chord) {
+            if (sums.worst() <= SETTLED * tolerance || step * step <= SETTLED * tolerance * chord) {
                 break;
             }
         }
         Cubic cubic =
                 new Cubic(from.at(), from.at().plus(leaving.times(a)), to.at().minus(coming.times(b)), to.at());
         return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0);
-    }
-
-    /** The least squares of what two handles would have to change by. */
-    private static final class Sums {
-        private double aa;
-        private double ab;
-        private double bb;
-        private double ra;
-        private double rb;
-        private double worst;
-
-        /** Takes in how far from a target, across the cubic, it runs at a parameter. */
-        void add(Powers now, double t, Point target, Point leaving, Point coming) {
-            double vx = now.velocityX(t);
-            double vy = now.velocityY(t);
-            double speed = Math.sqrt(vx * vx + vy * vy);
-            double nx = -vy / speed;
-            double ny = vx / speed;
-            double da = 3 * t * (1 - t) * (1 - t) * (leaving.x() * nx + leaving.y() * ny);
-            double db = -3 * t * t * (1 - t) * (coming.x() * nx + coming.y() * ny);
-            double rest = (target.x() - now.x(t)) * nx + (target.y() - now.y(t)) * ny;
-            aa += da * da;
-            ab += da * db;
-            bb += db * db;
-            ra += da * rest;
-            rb += db * rest;
-            worst = Math.max(worst, Math.abs(rest));
-        }
-
-        double step(boolean first) {
-            // A little weight on staying put, so that nearly straight stretches have an answer, and straight ones keep
-            // theirs.
-            double weight = 1e-12 * (aa + bb) + STRAIGHT * STRAIGHT;
-            double det = (aa + weight) * (bb + weight) - ab * ab;
-            return first ? ((bb + weight) * ra - ab * rb) / det : ((aa + weight) * rb - ab * ra) / det;
-        }
     }
 
     /** The unit heading at an end; where the curve stands still there, that of the way a little further in. */
