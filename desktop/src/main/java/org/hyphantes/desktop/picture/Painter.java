@@ -86,7 +86,7 @@ public final class Painter {
         boolean isNew = wanted != drawn || !seen.equals(from);
         drawn = wanted;
         from = seen;
-        boolean isPrompt = isPrompt(isNew, wanted);
+        boolean isPrompt = !as.hurried() && isPrompt(isNew, wanted);
         Look first = isPrompt && wanted.size() > MOST_EDGED ? as.edged(0) : as;
         if (Stamping.draw(wanted, first, gc, seen, as.hurried() || isPrompt)) {
             newest.incrementAndGet();
