@@ -16,14 +16,17 @@ public final class Turn {
     private static final Deque<Runnable> WAITING = new ArrayDeque<>();
     private static long spent;
 
-    /** While what cannot wait is drawn for every pulse the others take every second one. */
-    private static boolean hasWaited;
+    /** So many pulses the others let pass: by then what was drawn has been rendered, and the interface thread, which puts it on the screen, was free to. */
+    private static final int PASSED = 3;
+
+    /** How many they have let pass; while something is drawn for every pulse they take every third. */
+    private static int passed;
 
     private static final AnimationTimer PULSES = new AnimationTimer() {
         @Override
         public void handle(long now) {
-            boolean waits = spent > 0 && !hasWaited;
-            hasWaited = waits;
+            boolean waits = passed < PASSED && (spent > 0 || passed > 0);
+            passed = waits ? passed + 1 : 0;
             spent = 0;
             while (!waits && !WAITING.isEmpty() && spent < MOST) {
                 atOnce(WAITING.removeFirst());

@@ -11,6 +11,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Duration;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.gauge.Mend;
@@ -22,6 +23,7 @@ final class Answers {
     private final Loom loom = new Loom();
     private final ReadOnlyObjectWrapper<Resolved> resolved = new ReadOnlyObjectWrapper<>();
     private final List<Runnable> seers = new ArrayList<>();
+    private final List<Consumer<Artwork>> foreseers = new ArrayList<>();
     private Optional<Glimpse> glimpse = Optional.empty();
     private final ReadOnlyObjectWrapper<Optional<Scene>> ghost = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper settled = new ReadOnlyBooleanWrapper(false);
@@ -186,8 +188,13 @@ final class Answers {
     /** Resolves what may be wished for next, while nothing is. */
     void foresee(Wish likely) {
         if (likely.measured()) {
-            loom.foresee(likely);
+            loom.foresee(likely, found -> foreseers.forEach(f -> f.accept(found)));
         }
+    }
+
+    /** Is told what has been made ahead. */
+    void onForeseen(Consumer<Artwork> foreseer) {
+        foreseers.add(foreseer);
     }
 
     private void settle() {

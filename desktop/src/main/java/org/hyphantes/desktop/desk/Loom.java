@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.desktop.background.OwnThread;
 import org.hyphantes.desktop.background.Spells;
@@ -162,8 +163,12 @@ final class Loom {
         return exactly < SLOW;
     }
 
-    /** Resolves what may be wished for next, so that it is there at once; any other wish breaks that off. */
-    void foresee(Wish wish) {
+    /**
+     * Resolves what may be wished for next, so that it is there at once; any other wish breaks that off.
+     *
+     * @param found is told on the interface thread what the field would show of it, unwoven and at last
+     */
+    void foresee(Wish wish, Consumer<Artwork> found) {
         long number = newest.get();
         resolving.execute(() -> {
             Watch watch = () -> {
@@ -172,19 +177,29 @@ final class Loom {
                     throw new BrokenOff();
                 }
             };
-            if (number != newest.get() || ahead.answer(wish).isPresent()) {
+            if (number != newest.get()) {
+                return;
+            }
+            Optional<Resolved> known = ahead.answer(wish);
+            if (known.isPresent()) {
+                tell(found, known.get().field());
                 return;
             }
             try {
                 Wish after = last;
                 if (ahead.glimpse(wish, after).isEmpty()) {
                     Watch.over(watch, () -> Glimpse.unwoven(resolver, wish, after, watch))
-                            .ifPresent(g -> ahead.keep(after, g));
+                            .ifPresent(g -> {
+                                ahead.keep(after, g);
+                                tell(found, g.artwork());
+                            });
                 }
                 // From here on something can be seen of it at once, so what is under way is not lost when it is wished
                 // for.
                 foreseeing = wish;
-                ahead.keep(Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch)));
+                Resolved made = Watch.over(watch, () -> Resolved.of(resolver, members, wish, watch));
+                ahead.keep(made);
+                tell(found, made.field());
             } catch (BrokenOff e) {
                 LOG.trace("not foreseen, for there is a wish");
             } catch (RuntimeException | Error e) {
@@ -194,6 +209,10 @@ final class Loom {
                 foreseeing = null;
             }
         });
+    }
+
+    private static void tell(Consumer<Artwork> found, Artwork artwork) {
+        Platform.runLater(() -> found.accept(artwork));
     }
 
     /** Tries what a mend, or the ghost of one, comes to; handed over unless it has been broken off. */

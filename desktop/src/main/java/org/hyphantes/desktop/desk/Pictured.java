@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.desk;
 
 import java.util.List;
+import java.util.function.Consumer;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.gauge.Snag;
 import org.hyphantes.scene.Scene;
@@ -43,5 +44,10 @@ public final class Pictured {
     /** Is told whenever there is more of a wish to be seen, or it has been measured. */
     public void onChange(Runnable listener) {
         answers.onSeen(listener);
+    }
+
+    /** Is told what may be shown next, as soon as it has been made. */
+    public void onForeseen(Consumer<Artwork> listener) {
+        answers.onForeseen(listener);
     }
 }

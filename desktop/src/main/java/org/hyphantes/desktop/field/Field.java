@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
@@ -35,6 +36,8 @@ import org.hyphantes.desktop.stage.Sheet;
 import org.hyphantes.desktop.stage.Stage;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
 
 /** The centrepiece: one picture of the design, large, with the rim round it and marks over it. What is seen and done there its stage's hand knows. */
 public final class Field extends Pane implements Glass {
@@ -174,17 +177,23 @@ public final class Field extends Pane implements Glass {
         desk.look(desk.view().seen(other.scale(), other.centre()));
     }
 
-    private Camera cameraFor(View view, Resolved resolved) {
+    @Override
+    public Camera cameraFor(Optional<Box> whole) {
+        View view = desk.view();
         if (view.scale() > 0) {
             return new Camera(getWidth(), getHeight(), view.centre(), view.scale());
         }
         double least = Math.min(getWidth(), getHeight());
-        double margin = isRim(resolved)
+        double margin = isRim(desk.resolved())
                 ? Math.max(0, least / 2 - RimShape.in(getWidth(), getHeight()).inner() + 14)
                 : Rails.INSET + Rails.RAIL + Rails.ROOM;
-        return hand().whole(resolved)
-                .map(box -> Camera.whole(box, getWidth(), getHeight(), margin))
+        return whole.map(box -> Camera.whole(box, getWidth(), getHeight(), margin))
                 .orElse(new Camera(getWidth(), getHeight(), Point.ORIGIN, 2));
+    }
+
+    @Override
+    public void foresee(Scene likely, Look look, Camera seen) {
+        painter.foresee(likely, look, seen);
     }
 
     private boolean isRim(Resolved resolved) {
@@ -203,7 +212,7 @@ public final class Field extends Pane implements Glass {
         }
         drawnWidth = getWidth();
         drawnHeight = getHeight();
-        camera = cameraFor(desk.view(), resolved);
+        camera = cameraFor(hand().whole(resolved));
         rim.setVisible(isRim(resolved));
         Palette palette = Palette.of(desk.view().dark());
         Camera seen = fitDrawing(desk.view(), resolved.finished().box());
@@ -291,7 +300,7 @@ public final class Field extends Pane implements Glass {
         if (event.isAltDown() || event.isMetaDown()) {
             return;
         }
-        Point way = way(event.getCode());
+        Point way = Arrow.way(event.getCode());
         boolean arrow = !way.equals(Point.ORIGIN);
         if (arrow && event.isControlDown() && event.isShiftDown()) {
             see(camera.moved(-way.x() * camera.width() / 8, -way.y() * camera.height() / 8));
@@ -314,16 +323,6 @@ public final class Field extends Pane implements Glass {
         desk.lift(null);
         desk.ghost(null);
         desk.look(desk.view().about(null));
-    }
-
-    private static Point way(KeyCode code) {
-        return switch (code) {
-            case LEFT -> new Point(-1, 0);
-            case RIGHT -> new Point(1, 0);
-            case UP -> new Point(0, -1);
-            case DOWN -> new Point(0, 1);
-            default -> Point.ORIGIN;
-        };
     }
 
     /** Distance aside counts double, so that the needle keeps its heading. */

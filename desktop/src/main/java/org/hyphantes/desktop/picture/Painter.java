@@ -1,7 +1,9 @@
 package org.hyphantes.desktop.picture;
 
+import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -38,6 +40,9 @@ public final class Painter {
     /** So long (s) a cloth stands as it was laid. */
     private static final double UNTIL_EXACT = 0.15;
 
+    /** So many drawn ahead are kept: the groups before and after the one in hand, and one that is pointed at, with their bands and woven. */
+    private static final int MOST_AHEAD = 6;
+
     private static final ExecutorService PAINTING = OwnThread.named("painter");
 
     private final Runnable again;
@@ -48,6 +53,8 @@ public final class Painter {
     private final PauseTransition stale = new PauseTransition(Duration.seconds(0.3));
 
     private final PauseTransition exactly = new PauseTransition(Duration.seconds(UNTIL_EXACT));
+
+    private volatile List<LaidCloth> ahead = List.of();
 
     /** What was drawn last, and as seen by what. */
     private Scene drawn;
@@ -87,8 +94,8 @@ public final class Painter {
         drawn = wanted;
         from = seen;
         boolean isPrompt = !as.hurried() && isPrompt(isNew, wanted);
-        Look first = isPrompt && wanted.size() > MOST_EDGED ? as.edged(0) : as;
-        if (Stamping.draw(wanted, first, gc, seen, as.hurried() || isPrompt)) {
+        Look first = isPrompt ? first(wanted, as) : as;
+        if (Stamping.draw(wanted, first, gc, seen, as.hurried() || isPrompt, ahead)) {
             newest.incrementAndGet();
             stale.stop();
             last = null;
@@ -109,6 +116,26 @@ public final class Painter {
         if (last != null) {
             last.lay(gc, seen);
         }
+    }
+
+    private static Look first(Scene wanted, Look as) {
+        return wanted.size() > MOST_EDGED ? as.edged(0) : as;
+    }
+
+    /** Draws a cloth that may be wanted next, when nothing else is drawn. */
+    public void foresee(Scene likely, Look as, Camera seen) {
+        if (prompt && !likely.layered()) {
+            Look first = first(likely, as);
+            PAINTING.execute(() -> Tiled.of(likely, seen.seen())
+                    .filter(cloth -> ahead.stream().noneMatch(l -> l.isOf(cloth, first, seen, true)))
+                    .flatMap(cloth -> LaidCloth.of(cloth, first, seen, true))
+                    .ifPresent(this::keep));
+        }
+    }
+
+    /** On the painting thread alone. */
+    private void keep(LaidCloth laid) {
+        ahead = Stream.concat(Stream.of(laid), ahead.stream()).limit(MOST_AHEAD).toList();
     }
 
     private boolean isPrompt(boolean isNew, Scene wanted) {

@@ -1,9 +1,13 @@
 package org.hyphantes.desktop.stage;
 
+import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.picture.Camera;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.scene.Look;
+import org.hyphantes.scene.Scene;
 
 /** What a hand sees of the field and has it do. */
 public interface Glass {
@@ -11,6 +15,12 @@ public interface Glass {
     double GRASP = 14;
 
     Camera camera();
+
+    /** The camera that sees so much (mm) whole, or what the view is closer to. */
+    Camera cameraFor(Optional<Box> whole);
+
+    /** Makes ready to draw what may be seen next, by a camera. */
+    void foresee(Scene likely, Look look, Camera seen);
 
     /** Takes a camera into the view, so that it stays when the design changes. */
     void see(Camera camera);

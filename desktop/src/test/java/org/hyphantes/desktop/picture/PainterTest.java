@@ -108,6 +108,48 @@ class PainterTest {
         assertThat(asked).hasValue(1);
     }
 
+    @Test
+    void aClothDrawnAheadIsKnownAgainAndCutOffAtItsEdge() throws Exception {
+        Artwork crowfoot = new Resolver().resolve(Demo.CROWFOOT.design());
+        Scene cloth = Tiles.seen(crowfoot, 3);
+        Camera camera = Camera.whole(cloth.box(), PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS, 20);
+        LaidCloth laid = LaidCloth.of(tiled(crowfoot, 3, camera), Look.PLAIN, camera, true)
+                .orElseThrow();
+        assertThat(laid.isOf(tiled(crowfoot, 3, camera), Look.PLAIN, camera, true))
+                .isTrue();
+        assertThat(laid.isOf(tiled(crowfoot, 2, camera), Look.PLAIN, camera, true))
+                .isFalse();
+        assertThat(laid.isOf(tiled(crowfoot, 3, camera), Look.PLAIN, camera.moved(1, 0), true))
+                .isFalse();
+        Artwork alike = new Resolver().resolve(Demo.CROWFOOT.design());
+        assertThat(laid.isOf(tiled(alike, 3, camera), Look.PLAIN, camera, true)).isFalse();
+
+        int[] drawn = PicturesAgreeTest.canvas(gc -> gc.drawImage(laid.image(), 0, 0));
+        Box edge = cloth.box();
+        for (int i = 0; i < drawn.length; i++) {
+            int x = i % PicturesAgreeTest.PIXELS;
+            int y = i / PicturesAgreeTest.PIXELS;
+            boolean outside = x + 1 < camera.x(new Point(edge.left(), 0))
+                    || x > camera.x(new Point(edge.right(), 0))
+                    || y + 1 < camera.y(new Point(0, edge.top()))
+                    || y > camera.y(new Point(0, edge.bottom()));
+            assertThat(outside && drawn[i] != 0xFFFFFFFF)
+                    .as("ink beyond the edge at %d, %d", x, y)
+                    .isFalse();
+        }
+
+        Painter prompt = Painter.prompt(() -> {});
+        prompt.foresee(cloth, Look.PLAIN, camera);
+        assertThat(PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera)))
+                .as("foreseen or not it is laid alike")
+                .isEqualTo(
+                        PicturesAgreeTest.canvas(gc -> Painter.prompt(() -> {}).draw(cloth, Look.PLAIN, gc, camera)));
+    }
+
+    private static Tiled tiled(Artwork artwork, int tiles, Camera camera) {
+        return Tiled.of(Tiles.seen(artwork, tiles), camera.seen()).orElseThrow();
+    }
+
     /** By how much two pictures differ in how dark they are, square by square of 20 pixels, so that half a pixel aside hardly counts. */
     private static double inkApart(int[] a, int[] b) {
         int n = PicturesAgreeTest.PIXELS;

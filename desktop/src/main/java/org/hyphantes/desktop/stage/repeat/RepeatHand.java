@@ -11,9 +11,11 @@ import org.hyphantes.desktop.act.RepeatActs;
 import org.hyphantes.desktop.chrome.ClothSeen;
 import org.hyphantes.desktop.chrome.Habits;
 import org.hyphantes.desktop.chrome.Neighbours;
+import org.hyphantes.desktop.chrome.Palette;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Hover;
 import org.hyphantes.desktop.desk.Resolved;
+import org.hyphantes.desktop.picture.Camera;
 import org.hyphantes.desktop.picture.Looks;
 import org.hyphantes.desktop.stage.Glass;
 import org.hyphantes.desktop.stage.Hand;
@@ -58,6 +60,15 @@ final class RepeatHand implements Hand {
         this.desk = desk;
         this.glass = glass;
         this.acts = new RepeatActs(desk);
+        desk.pictured().onForeseen(this::foreseen);
+    }
+
+    private void foreseen(Artwork next) {
+        if (desk.view().stage().equals("repeat") && seen().neighbours() == Neighbours.FULL) {
+            Scene likely = Tiles.seen(next, seen().tiles());
+            Camera camera = glass.cameraFor(whole(next, desk.resolved().round()));
+            glass.foresee(likely, look(Palette.of(desk.view().dark()), likely), camera);
+        }
     }
 
     private Artwork artwork() {
@@ -84,19 +95,21 @@ final class RepeatHand implements Hand {
 
     @Override
     public Optional<Box> whole(Resolved resolved) {
-        Artwork artwork = artwork();
+        return whole(artwork(), resolved.round());
+    }
+
+    private Optional<Box> whole(Artwork artwork, Box round) {
         if (artwork.work().cloth().isPresent()) {
             Cloth seen = artwork.work().cloth().get().seen(seen().tiles());
             return Optional.of(seen.window(artwork.work().drawn()).box());
         }
-        return artwork.scene().isEmpty() ? Optional.empty() : Optional.of(resolved.round());
+        return artwork.scene().isEmpty() ? Optional.empty() : Optional.of(round);
     }
 
     @Override
     public void draw(Sheet sheet) {
         lay();
-        double edge = desk.view().eyes().bare() ? 0 : around.size() <= MOST_EDGED ? 1 : 0.6;
-        Look look = Looks.own(sheet.palette(), edge).seenBy(desk.view().eyes().sight());
+        Look look = look(sheet.palette(), around);
         if (cloth().isEmpty() || seen().neighbours() == Neighbours.FULL) {
             sheet.draw(around, look);
         } else if (seen().neighbours() == Neighbours.PALE) {
@@ -105,6 +118,11 @@ final class RepeatHand implements Hand {
         } else {
             sheet.draw(tile, look);
         }
+    }
+
+    private Look look(Palette palette, Scene scene) {
+        double edge = desk.view().eyes().bare() ? 0 : scene.size() <= MOST_EDGED ? 1 : 0.6;
+        return Looks.own(palette, edge).seenBy(desk.view().eyes().sight());
     }
 
     @Override
