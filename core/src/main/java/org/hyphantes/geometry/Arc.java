@@ -102,6 +102,13 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
         return parameter(Math.atan2(p.y() - centre.y(), p.x() - centre.x()));
     }
 
+    /** The parameter of a point on this arc's circle as it lies nearer: below 0 before the start, or above 1 beyond the end. */
+    public double along(Point p) {
+        double t = parameter(p);
+        double turn = TURN / Math.abs(sweep);
+        return t > (1 + turn) / 2 ? t - turn : t;
+    }
+
     @Override
     public Arc reversed() {
         return new Arc(centre, radius, from + sweep, -sweep);

@@ -89,11 +89,7 @@ record UnderpassCorner(Point place, double onEdge, double onOver) {
                     Point along = line.end().minus(line.start());
                     return p.minus(line.start()).dot(along) / along.dot(along);
                 },
-                arc -> {
-                    double t = arc.parameter(p);
-                    double turn = 2 * Math.PI / Math.abs(arc.sweep());
-                    return t > (1 + turn) / 2 ? t - turn : t;
-                },
+                arc -> arc.along(p),
                 cubic -> cubic.nearest(p));
     }
 

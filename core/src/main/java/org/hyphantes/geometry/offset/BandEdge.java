@@ -214,19 +214,18 @@ public record BandEdge(Path path, int[] first, BitSet tight, boolean isPlain) {
         if (meeting.isEmpty() || before == after) {
             return false;
         }
-        Curve ending = Parallel.ending(a, meeting.get());
-        Curve beginning = Parallel.beginning(b, meeting.get());
-        if (turnedRound(a, ending) || turnedRound(b, beginning)) {
+        Optional<Curve> ending = Parallel.ending(a, meeting.get()).filter(c -> !turnedRound(a, c));
+        Optional<Curve> beginning = Parallel.beginning(b, meeting.get()).filter(c -> !turnedRound(b, c));
+        if (ending.isEmpty() || beginning.isEmpty()) {
             return false;
         }
-        before.set(before.size() - 1, ending);
-        after.set(0, beginning);
+        before.set(before.size() - 1, ending.get());
+        after.set(0, beginning.get());
         return true;
     }
 
     private static boolean turnedRound(Curve was, Curve is) {
-        return is instanceof Line && was.tangent(0).dot(is.tangent(0)) <= 0
-                || is instanceof Arc arc && Math.abs(arc.sweep()) > Math.PI + Math.abs(((Arc) was).sweep());
+        return is instanceof Line && was.tangent(0).dot(is.tangent(0)) <= 0;
     }
 
     /** The position on this line beside a position on its path; on fitted curves the nearest. */

@@ -47,8 +47,13 @@ public final class Parallel {
             if (corner.isEmpty()) {
                 return Optional.empty();
             }
-            beside.set(before, ending(beside.get(before), corner.get()));
-            beside.set(i, beginning(beside.get(i), corner.get()));
+            Optional<Curve> ending = ending(beside.get(before), corner.get());
+            Optional<Curve> beginning = beginning(beside.get(i), corner.get());
+            if (ending.isEmpty() || beginning.isEmpty()) {
+                return Optional.empty();
+            }
+            beside.set(before, ending.get());
+            beside.set(i, beginning.get());
         }
         for (int i = 0; i < n; i++) {
             if (beside.get(i) instanceof Line line
@@ -131,19 +136,21 @@ public final class Parallel {
         return one.distance(near) <= other.distance(near) ? one : other;
     }
 
-    static Curve ending(Curve curve, Point end) {
+    /** A curve up to a place on its line or circle; empty for an arc that would run backwards to it. */
+    static Optional<Curve> ending(Curve curve, Point end) {
         if (curve instanceof Arc arc) {
-            return arc.part(0, arc.parameter(end));
+            double t = arc.along(end);
+            return t > 0 ? Optional.of(arc.part(0, t)) : Optional.empty();
         }
-        return new Line(curve.start(), end);
+        return Optional.of(new Line(curve.start(), end));
     }
 
-    static Curve beginning(Curve curve, Point start) {
+    /** A curve from a place on its line or circle on; empty for an arc that would run backwards from it. */
+    static Optional<Curve> beginning(Curve curve, Point start) {
         if (curve instanceof Arc arc) {
-            double t = arc.parameter(start);
-            double turn = 2 * Math.PI / Math.abs(arc.sweep());
-            return arc.part(t > (1 + turn) / 2 ? t - turn : t, 1);
+            double t = arc.along(start);
+            return t < 1 ? Optional.of(arc.part(t, 1)) : Optional.empty();
         }
-        return new Line(start, curve.end());
+        return Optional.of(new Line(start, curve.end()));
     }
 }

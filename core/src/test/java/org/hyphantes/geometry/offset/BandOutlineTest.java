@@ -151,4 +151,28 @@ class BandOutlineTest {
                 .sum();
         assertThat(area).isCloseTo(2 * loop.length() - 4, within(1e-9));
     }
+
+    /** A course cut off just before the tip of a leaf: its inner edges meet beyond the whole of the stretch before the tip. */
+    @Test
+    void aBandThatBeginsJustBeforeACornerIsNoWiderThanItIs() {
+        for (double before : new double[] {0.002, 0.02, 0.05, 0.1, 0.3}) {
+            for (double turn : new double[] {0.6, 1.5, 2.4}) {
+                Arc first = new Arc(new Point(-24, 0), 24, -before, before);
+                // The tip turns to the left. Mitres of arcs are bounded by their circles, those of JTS by lines, so
+                // they differ a little.
+                double heading = Math.PI / 2 - turn;
+                Point centre = new Point(-24 * Math.sin(heading), 24 * Math.cos(heading));
+                Arc second = new Arc(centre, 24, heading - Math.PI / 2, 1.2);
+                Path tip = new Path(List.of(first, second), false);
+                for (Path path : List.of(tip, tip.reversed())) {
+                    double expected =
+                            buffer(path, 2.6, BufferParameters.CAP_FLAT).getArea();
+                    List<Region> band = BandOutline.regions(path, WidthProfile.even(2.6), Ends.BUTT);
+                    assertThat(band.stream().mapToDouble(Region::area).sum())
+                            .as("%s rad before a turn of %s", before, turn)
+                            .isCloseTo(expected, within(0.02 * expected));
+                }
+            }
+        }
+    }
 }
