@@ -309,12 +309,14 @@ final class Cutting {
             // Both under-passes are at one place: there is nothing between them.
             return;
         }
-        boolean isSought = sought.has(
-                s,
-                begin.passage() < 0 ? 0 : reaches.along(begin.passage()),
-                finish.passage() < 0 ? path.length() : reaches.along(finish.passage()));
+        double from = begin.passage() < 0 ? 0 : reaches.along(begin.passage());
+        boolean isSought = sought.has(s, from, finish.passage() < 0 ? path.length() : reaches.along(finish.passage()));
         pending.add(new SharedOut.Pending(
-                new Sharing.Wanted(s, begin.passage(), isSought), finish.passage(), ordinal, a, b));
+                new Sharing.Wanted(s, begin.passage(), isSought, sought.lap(s, from)),
+                finish.passage(),
+                ordinal,
+                a,
+                b));
     }
 
     /** Cuts what was put off, all at once; a course without room gives up its clearance, and is never left out. */

@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Cubic;
@@ -42,9 +43,16 @@ final class Share {
     /**
      * @param about the elements
      * @param cut the courses that are cut already, beyond which an element of theirs covers nothing
+     * @param lap of a course
      * @throws IllegalStateException if they cannot be subdivided
      */
-    Share(Projection projection, Reaches reaches, Elements elements, Neighbourhood about, List<Course> cut) {
+    Share(
+            Projection projection,
+            Reaches reaches,
+            Elements elements,
+            Neighbourhood about,
+            List<Course> cut,
+            IntUnaryOperator lap) {
         this.elements = elements;
         this.numbers = about.elements();
         this.bands = new int[numbers.size()];
@@ -77,7 +85,7 @@ final class Share {
         }
         neighbours();
         clearances();
-        seams();
+        seams(lap);
     }
 
     /** Lays courses that are cut already beside their elements. Beside cubics they run a little otherwise, and are left out. */
@@ -264,7 +272,7 @@ final class Share {
     }
 
     /** Courses of one strand that go on into one another, where nothing over them parts them, are one. */
-    private void seams() {
+    private void seams(IntUnaryOperator lap) {
         Map<Integer, Integer> places = new HashMap<>();
         List<Integer> courses = all.stream().map(Element::course).distinct().toList();
         for (int i = 0; i < courses.size(); i++) {
@@ -277,6 +285,7 @@ final class Share {
                         && label(other) >= 0
                         && label(f) != label(other)
                         && all.get(owner[f]).strand() == all.get(owner[other]).strand()
+                        && lap.applyAsInt(label(f)) == lap.applyAsInt(label(other))
                         && over(owner[f], owner[other]) == 0) {
                     whole.join(places.get(label(f)), places.get(label(other)));
                 }

@@ -31,8 +31,9 @@ final class Sharing {
      *
      * @param from the passage it comes from, -1 for the start of its strand
      * @param sought whether it is needed, or only lies over others
+     * @param lap as {@link Sought#lap} has it: courses of one lap that go on into one another are one, those of two laps never
      */
-    record Wanted(int strand, int from, boolean sought) {}
+    record Wanted(int strand, int from, boolean sought, int lap) {}
 
     /**
      * What a course got.
@@ -82,7 +83,13 @@ final class Sharing {
         }
         Share share;
         try {
-            share = new Share(projection, reaches, elements, about, cut);
+            share = new Share(
+                    projection,
+                    reaches,
+                    elements,
+                    about,
+                    cut,
+                    w -> wanted.get(w).lap());
         } catch (IllegalStateException | IllegalArgumentException e) {
             alone(own);
             return;

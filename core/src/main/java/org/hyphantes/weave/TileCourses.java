@@ -115,8 +115,9 @@ final class TileCourses {
 
     /** Of each strand one lap from where its courses begin, and so many mm more where they go on into others; a patch has more of it where that lies by others. */
     private Sought sought(Patch patch, double more) {
-        List<Reaches.Stretch> stretches = new ArrayList<>(
-                Sought.all(patch.strands().subList(0, tile.size())).stretches());
+        Sought all = Sought.all(patch.strands().subList(0, tile.size()));
+        List<Reaches.Stretch> stretches = new ArrayList<>(all.stretches());
+        List<Reaches.Stretch> laps = new ArrayList<>(all.laps());
         for (int s = 0; s < tile.size(); s++) {
             if (tile.get(s).onward().isPresent() && !Double.isNaN(cut[s])) {
                 double at = patch.strands()
@@ -124,10 +125,12 @@ final class TileCourses {
                         .path()
                         .lengthTo(cut[s] - patch.stretch(s).first());
                 double lap = tile.get(s).path().length();
-                stretches.set(s, new Reaches.Stretch(at - Torus.NOWHERE * lap, at + lap + Torus.NOWHERE * lap + more));
+                double slack = Torus.NOWHERE * lap;
+                stretches.set(s, new Reaches.Stretch(at - slack, at + lap + slack + more));
+                laps.set(s, new Reaches.Stretch(at - slack, at + lap - slack));
             }
         }
-        return new Sought(stretches);
+        return new Sought(stretches, laps);
     }
 
     /** What stops the step, and not the whole design. */

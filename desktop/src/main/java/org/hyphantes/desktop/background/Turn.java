@@ -19,7 +19,7 @@ public final class Turn {
     /** So many pulses the others let pass: by then what was drawn has been rendered, and the interface thread, which puts it on the screen, was free to. */
     private static final int PASSED = 3;
 
-    /** How many they have let pass; while something is drawn for every pulse they take every third. */
+    /** How many they have let pass; while something is drawn for every pulse they take every fourth. */
     private static int passed;
 
     private static final AnimationTimer PULSES = new AnimationTimer() {
