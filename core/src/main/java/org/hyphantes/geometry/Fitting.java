@@ -1,6 +1,5 @@
 package org.hyphantes.geometry;
 
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -11,7 +10,7 @@ import java.util.List;
  *
  * <p>Source of the method: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988).
  */
-public final class Fitting {
+public final class Fitting extends CubicFit {
     private static final int INNER = 5;
     private static final int CHECKED = 16;
     private static final int DEEPEST = 24;
@@ -25,13 +24,8 @@ public final class Fitting {
     /** So many tolerances off then, the stretch is too long for one cubic. */
     private static final double FAR = 40;
 
-    private final SmoothCurve curve;
-    private final double tolerance;
-    private final List<Cubic> found = new ArrayList<>();
-
     private Fitting(SmoothCurve curve, double tolerance) {
-        this.curve = curve;
-        this.tolerance = tolerance;
+        super(curve, tolerance);
     }
 
     /**
@@ -40,9 +34,6 @@ public final class Fitting {
      * @param tolerance how far (mm) they may stray from the curve, and it from them
      */
     public static List<Cubic> of(SmoothCurve curve, double from, double to, double tolerance) {
-        if (!(tolerance > 0)) {
-            throw new IllegalArgumentException("a tolerance must be above 0, not " + tolerance);
-        }
         Fitting fitting = new Fitting(curve, tolerance);
         fitting.fit(from, to, curve.at(from), curve.at(to), 0);
         return fitting.found;
@@ -61,12 +52,14 @@ public final class Fitting {
     }
 
     private Cubic fitted(double from, double to, Point start, Point end) {
-        Point leaving = heading(from, to, start, end, true);
-        Point arriving = heading(from, to, start, end, false);
+        Point first = curve.velocity(from);
+        Point last = curve.velocity(to);
+        Point leaving = heading(from, to, start, end, first, true);
+        Point arriving = heading(from, to, start, end, last, false);
         double span = to - from;
         double chord = start.distance(end);
-        double a = Math.abs(curve.velocity(from).length() * span) / 3;
-        double b = Math.abs(curve.velocity(to).length() * span) / 3;
+        double a = Math.abs(first.length() * span) / 3;
+        double b = Math.abs(last.length() * span) / 3;
         a = a > chord * 1e-3 && a < 3 * chord ? a : chord / 3;
         b = b > chord * 1e-3 && b < 3 * chord ? b : chord / 3;
         double[] u = new double[INNER];
@@ -102,19 +95,6 @@ public final class Fitting {
             }
         }
         return cubic(start, leaving, a, arriving, b, end);
-    }
-
-    /** The unit heading at an end; where the curve stands still there, that of the way a little further in. */
-    private Point heading(double from, double to, Point start, Point end, boolean leaving) {
-        Point velocity = curve.velocity(leaving ? from : to).times(Math.signum(to - from));
-        double chord = start.distance(end);
-        if (velocity.length() * Math.abs(to - from) > 1e-9 * chord) {
-            return velocity.unit();
-        }
-        double inward = (to - from) * 1e-4;
-        return leaving
-                ? curve.at(from + inward).minus(start).unit()
-                : end.minus(curve.at(to - inward)).unit();
     }
 
     private static Cubic cubic(Point start, Point leaving, double a, Point arriving, double b, Point end) {

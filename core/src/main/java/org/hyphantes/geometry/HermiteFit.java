@@ -1,6 +1,5 @@
 package org.hyphantes.geometry;
 
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -14,7 +13,7 @@ import java.util.List;
  * <p>Source of the order of what is left: C. de Boor, K. H&ouml;llig and M. Sabin, High accuracy geometric Hermite interpolation, CAGD 4
  * (1987); of offsets fitted by their distances: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988). Both from memory.
  */
-public final class HermiteFit {
+public final class HermiteFit extends CubicFit {
     /** The share at which the first place lies through which a cubic runs. */
     private static final double THROUGH = 0.337;
 
@@ -43,10 +42,6 @@ public final class HermiteFit {
     /** A step of the handles the square of which is smaller than this, in tolerances and chords, is the last. */
     private static final double SETTLED = 0.02;
 
-    private final SmoothCurve curve;
-    private final double tolerance;
-    private final List<Cubic> found = new ArrayList<>();
-
     /** A place of the curve and its velocity there. */
     private record Joint(double t, Point at, Point velocity) {}
 
@@ -59,8 +54,7 @@ public final class HermiteFit {
     private static final Trial NONE = new Trial(null, 0, 0);
 
     private HermiteFit(SmoothCurve curve, double tolerance) {
-        this.curve = curve;
-        this.tolerance = tolerance;
+        super(curve, tolerance);
     }
 
     /**
@@ -69,9 +63,6 @@ public final class HermiteFit {
      * @param tolerance how far (mm) they may stray from the curve, and it from them
      */
     public static List<Cubic> of(SmoothCurve curve, double from, double to, double tolerance) {
-        if (!(tolerance > 0)) {
-            throw new IllegalArgumentException("a tolerance must be above 0, not " + tolerance);
-        }
         HermiteFit fit = new HermiteFit(curve, tolerance);
         fit.fit(fit.joint(from), fit.joint(to), 0, 0, 0);
         return fit.found;
@@ -113,8 +104,8 @@ public final class HermiteFit {
     }
 
     private Trial fitted(Joint from, Joint to, double longerA, double longerB) {
-        Point leaving = heading(from, to, true);
-        Point coming = heading(from, to, false);
+        Point leaving = heading(from.t(), to.t(), from.at(), to.at(), from.velocity(), true);
+        Point coming = heading(from.t(), to.t(), from.at(), to.at(), to.velocity(), false);
         double span = to.t() - from.t();
         double chord = from.at().distance(to.at());
         double thirdA = from.velocity().length() * Math.abs(span) / 3;
@@ -153,20 +144,6 @@ public final class HermiteFit {
         Cubic cubic =
                 new Cubic(from.at(), from.at().plus(leaving.times(a)), to.at().minus(coming.times(b)), to.at());
         return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0);
-    }
-
-    /** The unit heading at an end; where the curve stands still there, that of the way a little further in. */
-    private Point heading(Joint from, Joint to, boolean leaving) {
-        Point velocity = leaving ? from.velocity() : to.velocity();
-        double span = to.t() - from.t();
-        double speed = velocity.length();
-        if (speed * Math.abs(span) > 1e-9 * from.at().distance(to.at())) {
-            return velocity.times(Math.signum(span) / speed);
-        }
-        double inward = span * 1e-4;
-        return leaving
-                ? curve.at(from.t() + inward).minus(from.at()).unit()
-                : to.at().minus(curve.at(to.t() - inward)).unit();
     }
 
     /** How far the cubic strays; no more than that it is too far where it is. */

@@ -11,9 +11,6 @@ final class Stamping {
     /** From so many tiles on they are laid, and not drawn one by one. */
     private static final int MANY = 400;
 
-    /** So small a tile (pixels) shows nothing of where it begins. */
-    private static final double SMALL = 64;
-
     private Stamping() {}
 
     /**
