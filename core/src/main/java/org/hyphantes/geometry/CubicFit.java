@@ -37,4 +37,9 @@ abstract sealed class CubicFit permits Fitting, HermiteFit {
                 ? curve.at(from + inward).minus(start).unit()
                 : end.minus(curve.at(to - inward)).unit();
     }
+
+    /** Whether a handle of such a length has a use on a stretch with such a chord. */
+    static boolean isHandle(double length, double chord) {
+        return length > 1e-3 * chord && length <= 3 * chord;
+    }
 }

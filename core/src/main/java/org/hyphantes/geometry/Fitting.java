@@ -81,10 +81,7 @@ public final class Fitting extends CubicFit {
             }
             double stepA = sums.step(true);
             double stepB = sums.step(false);
-            if (!(a + stepA > 1e-3 * chord)
-                    || !(b + stepB > 1e-3 * chord)
-                    || a + stepA > 3 * chord
-                    || b + stepB > 3 * chord) {
+            if (!isHandle(a + stepA, chord) || !isHandle(b + stepB, chord)) {
                 break;
             }
             a += stepA;
