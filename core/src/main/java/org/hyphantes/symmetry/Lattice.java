@@ -75,9 +75,14 @@ public record Lattice(Point across, Optional<Point> down) {
 
     /** The steps that make a shift up to a tolerance (mm); empty when none do. */
     public Optional<Steps> steps(Point shift, double tolerance) {
-        Point parts = parts(shift);
-        Steps near = new Steps((int) Math.rint(parts.x()), down.isEmpty() ? 0 : (int) Math.rint(parts.y()));
+        Steps near = nearest(shift);
         return shift(near).distance(shift) <= tolerance ? Optional.of(near) : Optional.empty();
+    }
+
+    /** The steps that come nearest to a shift. */
+    public Steps nearest(Point shift) {
+        Point parts = parts(shift);
+        return new Steps((int) Math.rint(parts.x()), down.isEmpty() ? 0 : (int) Math.rint(parts.y()));
     }
 
     /** The place of the first tile that is the same as another; places of a strip keep their height. */

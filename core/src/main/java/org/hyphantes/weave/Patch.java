@@ -122,6 +122,54 @@ final class Patch {
         return within >= size ? 0 : within;
     }
 
+    /** The laps in which a strand of the patch passes a position of the strand of the tile; 0 alone for one that makes none. */
+    List<Integer> laps(int strand, double position) {
+        Stretch stretch = stretches.get(strand);
+        if (onward(stretch.strand()).isNone()) {
+            return isWithin(strand, local(strand, position, 0)) ? List.of(0) : List.of();
+        }
+        int size = tile.get(stretch.strand()).path().size();
+        List<Integer> laps = new ArrayList<>();
+        int lap = Math.floorDiv(stretch.first(), size);
+        while (local(strand, position, lap) < strands.get(strand).path().size()) {
+            if (isWithin(strand, local(strand, position, lap))) {
+                laps.add(lap);
+            }
+            lap++;
+        }
+        return laps;
+    }
+
+    /** The position on a strand of the patch of one on the strand of the tile in some lap, whether it goes so far or not. */
+    double local(int strand, double position, int lap) {
+        Stretch stretch = stretches.get(strand);
+        int size = tile.get(stretch.strand()).path().size();
+        double local = position + (double) size * lap - stretch.first();
+        return tile.get(stretch.strand()).path().closed() ? local - size * Math.floor(local / size) : local;
+    }
+
+    /** Whether a position lies on a strand of the patch, and not at an end of it. */
+    boolean isWithin(int strand, double local) {
+        Path path = strands.get(strand).path();
+        return path.closed() || local > 0 && local < path.size();
+    }
+
+    /** By how many tiles a lap of a strand of the patch is moved. */
+    Steps moved(int strand, int lap) {
+        Stretch stretch = stretches.get(strand);
+        return stretch.moved().plus(onward(stretch.strand()).times(lap));
+    }
+
+    /** The lap that a strand of the tile moved by so many tiles is one of. */
+    int lap(int s, Steps moved) {
+        return laps(moved, onward(s));
+    }
+
+    /** By how many tiles a strand of the tile is moved but for its laps, where it is moved by so many. */
+    Steps line(int s, Steps moved) {
+        return moved.minus(onward(s).times(lap(s, moved)));
+    }
+
     /** Whether a strand of the patch only ends at a position because the patch does. */
     boolean isCutOff(int strand, double local) {
         Path path = strands.get(strand).path();
@@ -153,8 +201,8 @@ final class Patch {
                         ? a.get(1).compareTo(b.get(1))
                         : a.get(0).compareTo(b.get(0)));
         for (Steps shift : lattice.reaching(path.box(), window)) {
-            int laps = laps(shift, onward(s));
-            Steps line = shift.minus(onward(s).times(laps));
+            int laps = lap(s, shift);
+            Steps line = line(s, shift);
             Point by = lattice.shift(shift);
             for (int c = 0; c < n; c++) {
                 Box box = path.curves().get(c).box();

@@ -64,8 +64,7 @@ public final class Projection {
     /** The projection of the strands; empty when they meet more than {@link #MOST_MEETINGS} times. */
     public static Optional<Projection> of(List<Strand> strands, Watch watch) {
         List<Path> paths = strands.stream().map(Strand::path).toList();
-        Tolerance tolerance =
-                Tolerance.of(Box.round(paths.stream().map(Path::box).toList()));
+        Tolerance tolerance = tolerance(strands);
         List<Meet> meets = new ArrayList<>();
         List<PathMeeting> faults = new ArrayList<>();
         Optional<List<PathMeeting>> all = PathMeetings.of(paths, tolerance, MOST_MEETINGS, watch);
@@ -80,6 +79,15 @@ public final class Projection {
             }
         }
         return Optional.of(new Projection(strands, meets, faults, tolerance, Optional.empty()));
+    }
+
+    /** The projection of strands whose meets are known. */
+    static Projection laid(List<Strand> strands, List<Meet> meets) {
+        return new Projection(strands, meets, List.of(), tolerance(strands), Optional.empty());
+    }
+
+    static Tolerance tolerance(List<Strand> strands) {
+        return Tolerance.of(Box.round(strands.stream().map(s -> s.path().box()).toList()));
     }
 
     /** The projection of strands of a tile that goes on over a cloth, if there is a lattice. */

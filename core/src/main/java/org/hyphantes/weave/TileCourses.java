@@ -19,7 +19,6 @@ final class TileCourses {
     private final Projection projection;
     private final List<Strand> tile;
     private final Lattice lattice;
-    private final Torus torus;
     private final Manner manner;
     private final Watch watch;
     private final double[] begin;
@@ -29,7 +28,6 @@ final class TileCourses {
         this.projection = projection;
         this.tile = projection.strands();
         this.lattice = lattice;
-        this.torus = Torus.of(projection, lattice);
         this.manner = manner;
         this.watch = watch;
         this.begin = new double[tile.size()];
@@ -61,16 +59,16 @@ final class TileCourses {
             }
         }
         Patch patch = Patch.of(tile, lattice, from, to, margin);
-        Projection near = Projection.of(patch.strands(), watch).orElseThrow(TileCourses::tooMany);
-        int[] meetOf = new int[near.meets().size()];
+        LaidMeets laid = LaidMeets.of(projection, lattice, patch);
+        if (laid.meets().size() > Projection.MOST_MEETINGS) {
+            throw tooMany();
+        }
+        int[] meetOf = laid.origins();
         boolean[] over = new boolean[meetOf.length];
         for (int m = 0; m < meetOf.length; m++) {
-            Meet meet = near.meets().get(m);
-            meetOf[m] = torus.meetOf(patch, meet);
-            if (meetOf[m] >= 0) {
-                over[m] = firstOver[meetOf[m]] == torus.isAligned(patch, meet, meetOf[m]);
-            }
+            over[m] = firstOver[meetOf[m]];
         }
+        Projection near = Projection.laid(patch.strands(), laid.meets());
         Projection ranked = ranked(near, patch, meetOf);
         Cutting.Result all = Cutting.of(ranked, over, manner, sought(patch, margin), watch);
         List<Course> courses = new ArrayList<>();
@@ -225,10 +223,7 @@ final class TileCourses {
             if (fault.strand() >= tile.size()) {
                 continue;
             }
-            List<Integer> of = fault.meets().stream()
-                    .map(m -> meetOf[m])
-                    .filter(m -> m >= 0)
-                    .toList();
+            List<Integer> of = fault.meets().stream().map(m -> meetOf[m]).toList();
             boolean known = faults.stream()
                     .anyMatch(f -> f.kind() == fault.kind()
                             && f.strand() == patch.stretch(fault.strand()).strand()

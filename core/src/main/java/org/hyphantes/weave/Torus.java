@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Pair;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
@@ -44,8 +43,7 @@ final class Torus {
         if (near.isEmpty()) {
             return Optional.empty();
         }
-        Tolerance tolerance =
-                Tolerance.of(Box.round(tile.stream().map(s -> s.path().box()).toList()));
+        Tolerance tolerance = Projection.tolerance(tile);
         Torus torus = new Torus(tile, lattice, tolerance);
         for (Meet meet : near.get().meets()) {
             Watch.ask();
@@ -136,40 +134,5 @@ final class Torus {
             }
         }
         return faults;
-    }
-
-    /** The same torus again, of the projection that was found for it. */
-    static Torus of(Projection projection, Lattice lattice) {
-        Torus torus = new Torus(projection.strands(), lattice, projection.tolerance());
-        for (Meet meet : projection.meets()) {
-            torus.byStrands
-                    .computeIfAbsent(new Pair(meet.first(), meet.second()), k -> new ArrayList<>())
-                    .add(torus.meets.size());
-            torus.meets.add(meet);
-        }
-        return torus;
-    }
-
-    /** Which meet one in a patch is; -1 for none. */
-    int meetOf(Patch patch, Meet near) {
-        Meet told = told(patch, near);
-        return find(told.first(), told.firstPosition(), told.second(), told.secondPosition());
-    }
-
-    /** Whether the first strand of a meeting in a patch is the first of the meet of the tile that it is. */
-    boolean isAligned(Patch patch, Meet near, int meet) {
-        return isAligned(patch, near, meets.get(meet));
-    }
-
-    /** Whether the first strand of a meeting in a patch is the first of the meet of the tile. */
-    private boolean isAligned(Patch patch, Meet near, Meet meet) {
-        int a = patch.stretch(near.first()).strand();
-        int b = patch.stretch(near.second()).strand();
-        double p = patch.position(near.first(), near.firstPosition());
-        double q = patch.position(near.second(), near.secondPosition());
-        return a == meet.first()
-                && isSame(a, p, meet.firstPosition())
-                && b == meet.second()
-                && isSame(b, q, meet.secondPosition());
     }
 }
