@@ -15,10 +15,12 @@ public final class Path {
     private final List<Curve> curves;
     private final boolean closed;
 
-    /** Lengths from the start to each curve's end, and the box, found when first asked for and then kept. */
+    /** Lengths from the start to each curve's end, the box and the area, found when first asked for and then kept. */
     private volatile double[] lengths;
 
     private volatile Box box;
+
+    private volatile double area = Double.NaN;
 
     public Path(List<Curve> chain, boolean closed) {
         this.curves = List.copyOf(chain);
@@ -224,13 +226,17 @@ public final class Path {
 
     /** The area enclosed, in square millimetres, positive when the path runs clockwise on the page. */
     public double signedArea() {
-        // Seen from the path's own start, so that a drawing far from the origin loses nothing.
-        Point about = start();
-        double sum = 0;
-        for (Curve curve : curves) {
-            sum += curve.sweptArea(about);
+        double known = area;
+        if (Double.isNaN(known)) {
+            // Seen from the path's own start, so that a drawing far from the origin loses nothing.
+            Point about = start();
+            known = 0;
+            for (Curve curve : curves) {
+                known += curve.sweptArea(about);
+            }
+            area = known;
         }
-        return sum;
+        return known;
     }
 
     /** The first moment (mm cubed) of the area enclosed, seen from {@code about}, signed as the area is. */

@@ -54,6 +54,20 @@ public record Region(Path outline, List<Path> holes) {
         return all;
     }
 
+    /**
+     * The same area with its outline clockwise and its holes the other way round: of areas so turned that are filled together by winding numbers, none
+     * leaves a hole in what it lies over.
+     */
+    public Region turned() {
+        boolean isClockwise = outline.signedArea() >= 0;
+        if (isClockwise && holes.stream().allMatch(h -> h.signedArea() <= 0)) {
+            return this;
+        }
+        return new Region(
+                isClockwise ? outline : outline.reversed(),
+                holes.stream().map(h -> h.signedArea() <= 0 ? h : h.reversed()).toList());
+    }
+
     public Region map(Affine map) {
         return new Region(outline.map(map), holes.stream().map(h -> h.map(map)).toList());
     }

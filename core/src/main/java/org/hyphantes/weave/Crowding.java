@@ -44,9 +44,14 @@ final class Crowding {
         this.told = new PlaceGrid<>(widest);
         lenses();
         corners();
+        Rounds rounds = new Rounds();
         for (Pair pair : pairs()) {
             Watch.ask();
             together(pair);
+            boolean firstOver = reaches.isOver(pair.first());
+            if (pair.bare() && firstOver != reaches.isOver(pair.second())) {
+                rounds.add(firstOver ? pair.first() : pair.second(), firstOver ? pair.second() : pair.first());
+            }
             double at = reaches.along(pair.first());
             boolean told = sought.has(projection.strand(pair.first()), at, at);
             if (told && pair.bare() && projection.strand(pair.first() ^ 1) != projection.strand(pair.second() ^ 1)) {
@@ -56,6 +61,7 @@ final class Crowding {
                 }
             }
         }
+        unfit.or(rounds.found());
     }
 
     /** The under-passes that cannot be cut by themselves. */

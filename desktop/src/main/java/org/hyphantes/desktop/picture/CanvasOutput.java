@@ -51,15 +51,17 @@ public final class CanvasOutput implements Output {
     public void areas(List<Mark.Area> areas, Paint paint, boolean whole, Affine map) {
         Tracer tracer = new Tracer(gc, camera, map);
         paint.fill().ifPresent(fill -> fill(areas, fill, tracer, map));
-        gc.beginPath();
-        areas.forEach(a -> tracer.trace(a.region()));
         double weight = paint.weight() * camera.scale();
         if (paint.line().isEmpty() || weight <= 0) {
             return;
         }
-        if (!whole) {
-            gc.beginPath();
-            areas.forEach(a -> a.sides().forEach(tracer::trace));
+        gc.beginPath();
+        for (Mark.Area area : areas) {
+            if (whole) {
+                tracer.trace(area.region());
+            } else {
+                area.sides().forEach(tracer::trace);
+            }
         }
         gc.setLineCap(paint.dashes().round() ? StrokeLineCap.ROUND : StrokeLineCap.BUTT);
         gc.setLineJoin(StrokeLineJoin.MITER);
@@ -76,12 +78,14 @@ public final class CanvasOutput implements Output {
             for (List<Patch> alike : patched.alike()) {
                 gc.beginPath();
                 alike.forEach(p -> tracer.trace(p.region()));
-                fill(paint(alike.get(0).fill(), map));
+                fill(paint(alike.get(0).fill(), map), FillRule.EVEN_ODD);
             }
         } else {
             gc.beginPath();
-            areas.forEach(a -> tracer.trace(a.region()));
-            fill(paint(fill, map));
+            boolean isOne = areas.size() == 1;
+            areas.forEach(a -> tracer.trace(isOne ? a.region() : a.region().turned()));
+            // Where areas of one paint overlap they leave no hole.
+            fill(paint(fill, map), isOne ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
         }
     }
 
@@ -129,9 +133,9 @@ public final class CanvasOutput implements Output {
         gc.restore();
     }
 
-    private void fill(javafx.scene.paint.Paint paint) {
+    private void fill(javafx.scene.paint.Paint paint, FillRule rule) {
         gc.setFill(paint);
-        gc.setFillRule(FillRule.EVEN_ODD);
+        gc.setFillRule(rule);
         gc.fill();
     }
 

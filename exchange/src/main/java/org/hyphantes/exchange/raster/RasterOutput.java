@@ -85,6 +85,16 @@ public final class RasterOutput implements Output {
         return path;
     }
 
+    /** Areas as one path; where several overlap it has no hole. */
+    private Path2D together(List<Mark.Area> areas, Affine map) {
+        if (areas.size() == 1) {
+            return traced(map, t -> t.trace(areas.get(0).region()));
+        }
+        Path2D path = traced(map, t -> areas.forEach(a -> t.trace(a.region().turned())));
+        path.setWindingRule(Path2D.WIND_NON_ZERO);
+        return path;
+    }
+
     private static <T> void by(List<T> all, Consumer<List<T>> some) {
         for (int i = 0; i < all.size(); i += TOGETHER) {
             Watch.ask();
@@ -131,7 +141,7 @@ public final class RasterOutput implements Output {
             }
         } else {
             graphics.setPaint(paint(fill, map));
-            by(areas, some -> graphics.fill(traced(map, t -> some.forEach(a -> t.trace(a.region())))));
+            by(areas, some -> graphics.fill(together(some, map)));
         }
     }
 
