@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -16,6 +17,7 @@ import org.hyphantes.geometry.measure.Narrow;
 import org.hyphantes.geometry.measure.Narrows;
 import org.hyphantes.setting.Numerals;
 import org.hyphantes.treatment.Laying;
+import org.hyphantes.weave.Cover;
 import org.hyphantes.weave.Strand;
 import org.hyphantes.weave.Weave;
 
@@ -50,6 +52,7 @@ final class Bandwork {
         work.ends();
         work.widths();
         work.gaps(watch);
+        work.cover();
         return new Measured(work.narrowest, work.deepest, work.touching, work.snags);
     }
 
@@ -147,6 +150,24 @@ final class Bandwork {
                         weave.clearest(weave.strands().indexOf(s)),
                         "Band is " + length(s.width()) + " wide, limit " + length(limit) + ".",
                         Mends.width(design, laying, s, Math.ceil(NEARLY * limit * 10) / 10, "Widen")));
+    }
+
+    /** Places where what is drawn is not what the bands should be. */
+    private void cover() {
+        Map<Cover.Kind, List<Cover.Fault>> faults =
+                Cover.faults(weave).stream().collect(Collectors.groupingBy(Cover.Fault::kind));
+        faults.forEach((kind, alike) -> {
+            Cover.Fault first = alike.get(0);
+            String band = "Band " + weave.strands().get(first.strand()).name();
+            String more = alike.size() == 1 ? "" : " (and so at " + (alike.size() - 1) + " more places)";
+            String what = kind == Cover.Kind.BARE ? " is missing here" : " is broader here than it should be";
+            snag(
+                    EvennessGauge.WORD,
+                    State.BROKEN,
+                    first.place(),
+                    band + what + more + ": move one of its figures a little.",
+                    Optional.empty());
+        });
     }
 
     /** Places where bands come near one another beside their crossings. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Material;
 import org.hyphantes.design.Resolver;
@@ -13,14 +14,19 @@ import org.hyphantes.figure.Circle;
 import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Watch;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.treatment.Band;
 import org.hyphantes.treatment.CornerStyle;
 import org.hyphantes.treatment.Interlace;
+import org.hyphantes.treatment.Laying;
 import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
+import org.hyphantes.treatment.Work;
+import org.hyphantes.weave.Course;
 import org.hyphantes.weave.Rhythm;
+import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
 
 /** The gauges of bands against closed forms, and that each mend does away with what it mends. */
@@ -55,6 +61,47 @@ class BandGaugesTest {
 
     private static Design mended(Design design, String gauge) {
         return snag(design, gauge).mend().orElseThrow().of(design);
+    }
+
+    /** What is drawn is measured too: a band with a stretch missing is not whole, however even it is meant to be. */
+    @Test
+    void aBandThatIsNotDrawnIsFlaggedInItsPlace() {
+        Design design = ring(6);
+        Artwork artwork = new Resolver().resolve(design);
+        Laying laying = artwork.work().woven().get(0);
+        Weave weave = laying.weave();
+        Course missing = weave.courses().get(3);
+        List<Course> left = new ArrayList<>(weave.courses());
+        left.remove(missing);
+        Weave less = new Weave(
+                weave.strands(),
+                weave.crossings(),
+                left,
+                weave.troubles(),
+                weave.lostPins(),
+                weave.lostBreaks(),
+                weave.projection(),
+                weave.whole(),
+                weave.origins(),
+                weave.broken(),
+                weave.symmetry(),
+                weave.order());
+        Work work = new Work(
+                artwork.work().lines(),
+                List.of(new Laying(
+                        less, laying.group(), laying.step(), laying.placed(), laying.colours(), laying.shading())),
+                List.of(),
+                artwork.work().symmetry());
+        Inspection inspection = Inspection.of(design, Artwork.of(work, List.of(), Watch.NONE));
+        assertThat(inspection.reading("evenness").state()).isEqualTo(State.BROKEN);
+        Snag snag = inspection.snags().stream()
+                .filter(s -> s.gauge().equals("evenness"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(snag.words()).contains("is missing here");
+        assertThat(missing.region()
+                        .contains(laying.placed().inverse().of(snag.place().orElseThrow())))
+                .isTrue();
     }
 
     /** Circles two places apart stand 62 sqrt 2 apart, so 62 sqrt 2 - 80 lies between their lines. */

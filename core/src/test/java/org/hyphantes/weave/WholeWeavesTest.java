@@ -125,6 +125,9 @@ class WholeWeavesTest {
                     weave.strands().stream().mapToDouble(Strand::width).max().orElseThrow();
             List<Point> bare = bare(weave);
             withBare += bare.isEmpty() ? 0 : 1;
+            assertThat(bare.isEmpty() ? Cover.faults(weave) : List.of())
+                    .as("seed %d", seed)
+                    .isEmpty();
 
             for (Point p : bare) {
                 double told = weave.troubles().stream()

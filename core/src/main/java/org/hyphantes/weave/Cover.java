@@ -1,0 +1,182 @@
+package org.hyphantes.weave;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.BoxSweep;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
+import org.hyphantes.symmetry.Lattice.Steps;
+
+/**
+ * Looks whether the courses of a weave are what its bands should be, by places along each strand and by what each course encloses. What is amiss
+ * here was cut wrongly, whatever the design is; it is told all the same.
+ */
+public final class Cover {
+    /** Places that are looked at between two crossings. */
+    private static final int PLACES = 3;
+
+    /** Those of a strand without crossings. */
+    private static final int ALONE = 8;
+
+    /**
+     * A course covers about its length by its width, unless it is one with others that it goes on into; and half its border by its width, unless it
+     * touches itself. So much more of both at most where its corners are mitred and its ends are cut aslant.
+     */
+    private static final double BROADEST = 1.3;
+
+    private static final double ENDS = 2;
+
+    private final Weave weave;
+    private final double slack;
+    private final List<Point> places = new ArrayList<>();
+    private final List<Integer> strands = new ArrayList<>();
+
+    /** What may be amiss. */
+    public enum Kind {
+        /** Neither the band nor another covers a place of a strand, and no clearance lies there. */
+        BARE,
+        /** A course is broader than its band. */
+        BROAD
+    }
+
+    /** A place where courses are not what they should be. */
+    public record Fault(Kind kind, int strand, Point place) {}
+
+    /** A course as it lies in some tile. */
+    private record Image(Region region, Point shift) {}
+
+    private Cover(Weave weave) {
+        this.weave = weave;
+        double widest =
+                weave.strands().stream().mapToDouble(Strand::width).max().orElse(0);
+        // Edges of bands are fitted, and corners of clearances cut off.
+        this.slack = 1.1 * weave.order().clearance() + 1e-3 * widest;
+        for (int s = 0; s < weave.strands().size(); s++) {
+            along(s);
+        }
+    }
+
+    /** All places that are amiss; none are looked for in what was left rough. */
+    public static List<Fault> faults(Weave weave) {
+        if (weave.order().rough()) {
+            return List.of();
+        }
+        List<Fault> faults = new ArrayList<>();
+        for (Course course : weave.courses()) {
+            if (isBroad(weave.strands().get(course.strand()), course)) {
+                faults.add(
+                        new Fault(Kind.BROAD, course.strand(), course.region().centroid()));
+            }
+        }
+        faults.addAll(new Cover(weave).bare());
+        return faults;
+    }
+
+    private static boolean isBroad(Strand strand, Course course) {
+        double ahead = strand.path().lengthTo(course.to()) - strand.path().lengthTo(course.from());
+        double length = ahead > 0 ? ahead : ahead + strand.path().length();
+        double most = Math.max(length + ENDS * strand.width(), course.region().borderLength() / 2);
+        return course.region().area() > BROADEST * strand.width() * most;
+    }
+
+    private void along(int s) {
+        Projection projection = weave.projection();
+        Path path = weave.strands().get(s).path();
+        int n = projection.passages(s);
+        double whole = path.length();
+        boolean round = weave.strands().get(s).isRound();
+        for (int i = 0; i < ALONE && n == 0; i++) {
+            place(s, whole * (i + 0.5) / ALONE);
+        }
+        for (int i = 0; i < n; i++) {
+            double here = path.lengthTo(projection.position(projection.passage(s, i)));
+            double next = path.lengthTo(projection.position(projection.passage(s, (i + 1) % n)));
+            place(s, here);
+            if (i + 1 == n) {
+                next = round ? next + whole : whole;
+            }
+            if (i == 0 && !round) {
+                place(s, here / 2);
+            }
+            for (int k = 1; k <= PLACES; k++) {
+                place(s, here + (next - here) * k / (PLACES + 1));
+            }
+        }
+    }
+
+    private void place(int s, double along) {
+        Strand strand = weave.strands().get(s);
+        double within = along % strand.path().length();
+        double position = strand.path().positionAt(within);
+        if (strand.width(position) > 2 * slack) {
+            places.add(strand.path().at(position));
+            strands.add(s);
+        }
+    }
+
+    private List<Fault> bare() {
+        if (places.isEmpty()) {
+            return List.of();
+        }
+        List<Image> images = images();
+        Box[] boxes = new Box[images.size() + places.size()];
+        for (int i = 0; i < images.size(); i++) {
+            Image image = images.get(i);
+            boxes[i] = moved(image.region().outline().box(), image.shift());
+        }
+        for (int i = 0; i < places.size(); i++) {
+            boxes[images.size() + i] = Box.of(places.get(i), places.get(i)).grown(slack);
+        }
+        BitSet covered = new BitSet();
+        BoxSweep.over(boxes, i -> {}, (a, b) -> {
+            int image = Math.min(a, b);
+            int place = Math.max(a, b) - images.size();
+            if (image < images.size() && place >= 0 && !covered.get(place)) {
+                Watch.ask();
+                covered.set(place, isIn(places.get(place), images.get(image)));
+            }
+            return true;
+        });
+        List<Fault> bare = new ArrayList<>();
+        for (int i = covered.nextClearBit(0); i < places.size(); i = covered.nextClearBit(i + 1)) {
+            bare.add(new Fault(Kind.BARE, strands.get(i), places.get(i)));
+        }
+        return bare;
+    }
+
+    private static Box moved(Box box, Point by) {
+        return new Box(box.left() + by.x(), box.top() + by.y(), box.right() + by.x(), box.bottom() + by.y());
+    }
+
+    private boolean isIn(Point place, Image image) {
+        Point p = place.minus(image.shift());
+        return image.region().contains(p)
+                || image.region().borders().stream()
+                        .anyMatch(b -> b.box().grown(slack).contains(p)
+                                && b.at(b.nearest(p)).distance(p) <= slack);
+    }
+
+    /** The courses, on a cloth wherever they come to the strands of the tile. */
+    private List<Image> images() {
+        List<Image> images = new ArrayList<>();
+        Box window = Box.round(places.stream().map(p -> Box.of(p, p)).toList()).grown(slack);
+        for (Course course : weave.courses()) {
+            Region region = course.region();
+            weave.projection()
+                    .lattice()
+                    .ifPresentOrElse(
+                            lattice -> {
+                                for (Steps steps :
+                                        lattice.reaching(region.outline().box(), window)) {
+                                    images.add(new Image(region, lattice.shift(steps)));
+                                }
+                            },
+                            () -> images.add(new Image(region, Point.ORIGIN)));
+        }
+        return images;
+    }
+}
