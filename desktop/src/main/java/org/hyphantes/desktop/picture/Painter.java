@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.picture;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Stream;
@@ -45,6 +46,9 @@ public final class Painter {
 
     private static final ExecutorService PAINTING = OwnThread.named("painter");
 
+    /** What is looked at first does not wait for small pictures of the same. */
+    private static final ExecutorService FIRST = OwnThread.named("first painter");
+
     private final Runnable again;
     private final boolean prompt;
     private final AtomicLong newest = new AtomicLong();
@@ -62,6 +66,10 @@ public final class Painter {
     private Camera from;
 
     private Raster last;
+
+    /** How a cloth was laid that is still seen so; it stands until it has been drawn exactly. */
+    private Optional<LaidCloth> laid = Optional.empty();
+
     private Scene scene;
     private Look look;
     private Camera camera;
@@ -95,7 +103,9 @@ public final class Painter {
         from = seen;
         boolean isPrompt = !as.hurried() && isPrompt(isNew, wanted);
         Look first = isPrompt ? first(wanted, as) : as;
-        if (Stamping.draw(wanted, first, gc, seen, as.hurried() || isPrompt, ahead)) {
+        Optional<LaidCloth> stamped = Stamping.draw(wanted, first, gc, seen, as.hurried() || isPrompt, ahead);
+        laid = stamped.isPresent() || isNew ? stamped : laid;
+        if (stamped.isPresent()) {
             newest.incrementAndGet();
             stale.stop();
             last = null;
@@ -115,6 +125,8 @@ public final class Painter {
         }
         if (last != null) {
             last.lay(gc, seen);
+        } else {
+            laid.ifPresent(l -> gc.drawImage(l.image(), 0, 0));
         }
     }
 
@@ -126,7 +138,7 @@ public final class Painter {
     public void foresee(Scene likely, Look as, Camera seen) {
         if (prompt && !likely.layered()) {
             Look first = first(likely, as);
-            PAINTING.execute(() -> Tiled.of(likely, seen.seen())
+            FIRST.execute(() -> Tiled.of(likely, seen.seen())
                     .filter(cloth -> ahead.stream().noneMatch(l -> l.isOf(cloth, first, seen, true)))
                     .flatMap(cloth -> LaidCloth.of(cloth, first, seen, true))
                     .ifPresent(this::keep));
@@ -160,7 +172,7 @@ public final class Painter {
         }
         double dense = Screen.getPrimary().getOutputScaleX();
         long number = newest.incrementAndGet();
-        PAINTING.execute(() -> {
+        (prompt ? FIRST : PAINTING).execute(() -> {
             long begun = System.nanoTime();
             Spells spells = new Spells();
             Watch watch = () -> {

@@ -14,18 +14,18 @@ final class Stamping {
     private Stamping() {}
 
     /**
-     * Draws a scene so if it is a cloth that gains by it; false when it was not drawn.
+     * Draws a scene so if it is a cloth that gains by it, and tells what it drew.
      *
      * @param hurried whether few tiles too are laid, on whole pixels
      * @param ahead what may have been drawn before
      */
-    static boolean draw(
+    static Optional<LaidCloth> draw(
             Scene scene, Look look, GraphicsContext gc, Camera camera, boolean hurried, List<LaidCloth> ahead) {
         Optional<Tiled> tiled = Tiled.of(scene, camera.seen());
         if (tiled.isEmpty()
                 || tiled.get().shifts().size() < 2
                 || !hurried && tiled.get().shifts().size() < MANY) {
-            return false;
+            return Optional.empty();
         }
         Tiled cloth = tiled.get();
         Optional<LaidCloth> laid = ahead.stream()
@@ -33,6 +33,6 @@ final class Stamping {
                 .findFirst()
                 .or(() -> LaidCloth.of(cloth, look, camera, hurried));
         laid.ifPresent(l -> gc.drawImage(l.image(), 0, 0));
-        return laid.isPresent();
+        return laid;
     }
 }

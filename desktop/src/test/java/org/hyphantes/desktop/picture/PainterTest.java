@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
+import org.hyphantes.design.Recipes;
 import org.hyphantes.design.Resolver;
+import org.hyphantes.design.Step;
 import org.hyphantes.design.Tiles;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.geometry.Box;
@@ -20,6 +23,9 @@ import org.hyphantes.scene.Look;
 import org.hyphantes.scene.Mark;
 import org.hyphantes.scene.Origin;
 import org.hyphantes.scene.Scene;
+import org.hyphantes.setting.Entry;
+import org.hyphantes.symmetry.RepeatGroup;
+import org.hyphantes.treatment.Repeat;
 import org.hyphantes.weave.StrandKey;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -106,6 +112,34 @@ class PainterTest {
                 .as("what is only coloured otherwise is not laid again")
                 .isEqualTo(PicturesAgreeTest.canvas(gc -> CanvasOutput.draw(cloth, Look.PLAIN.pale(0.5), gc, camera)));
         assertThat(asked).hasValue(1);
+    }
+
+    @Test
+    void aLargeClothStandsAsItWasLaidUntilItHasBeenDrawnExactly() throws Exception {
+        Design crowfoot = Demo.CROWFOOT.design();
+        Step repeat = crowfoot.root().recipe().stream()
+                .filter(s -> s.treatment() instanceof Repeat)
+                .findFirst()
+                .orElseThrow();
+        Repeat sixfold = ((Repeat) repeat.treatment()).with("group", Entry.word(RepeatGroup.P6));
+        Design set = Recipes.set(crowfoot.root().id(), repeat.id(), sixfold, "")
+                .change()
+                .apply(crowfoot);
+        Scene cloth = Tiles.seen(new Resolver().resolve(set), 3);
+        assertThat(cloth.size()).as("marks, too many to be drawn at once").isGreaterThan(3_000);
+        Camera camera = Camera.whole(cloth.box(), PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS, 20);
+        Painter prompt = Painter.prompt(asked::incrementAndGet);
+        int[] paper = PicturesAgreeTest.canvas(gc -> {});
+        int[] exact = PicturesAgreeTest.canvas(gc -> CanvasOutput.draw(cloth, Look.PLAIN, gc, camera));
+        int[] first = PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera));
+        awaitAsked(1);
+        // It is wanted exactly from now on, and painted meanwhile.
+        assertThat(PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera)))
+                .isEqualTo(first);
+        awaitAsked(2);
+        int[] last = PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera));
+        assertThat(inkApart(last, exact)).isLessThan(inkApart(first, exact));
+        assertThat(inkApart(first, exact)).isLessThan(inkApart(paper, exact) / 5);
     }
 
     @Test
