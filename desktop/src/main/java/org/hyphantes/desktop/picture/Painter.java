@@ -187,9 +187,17 @@ public final class Painter {
         });
     }
 
+    /** Only the field shows every tile as it is; in a small picture one is laid in all its places. */
+    private Raster painted(Scene wanted, Look as, Camera seen, double dense) {
+        Optional<Tiled> cloth = prompt || wanted.layered() ? Optional.empty() : Tiled.of(wanted, seen.seen());
+        return cloth.flatMap(c -> LaidCloth.of(c, as, seen, false, dense))
+                .map(c -> new Raster(wanted, as, seen, c.image()))
+                .orElseGet(() -> Raster.of(wanted, as, seen, dense));
+    }
+
     private void paint(Watch watch, Scene wanted, Look as, Camera seen, double dense) {
         try {
-            Raster made = Watch.over(watch, () -> Raster.of(wanted, as, seen, dense));
+            Raster made = Watch.over(watch, () -> painted(wanted, as, seen, dense));
             Platform.runLater(() -> {
                 // Something small may have taken its place meanwhile.
                 if (scene != null) {

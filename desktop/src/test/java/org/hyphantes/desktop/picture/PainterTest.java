@@ -140,6 +140,20 @@ class PainterTest {
         int[] last = PicturesAgreeTest.canvas(gc -> prompt.draw(cloth, Look.PLAIN, gc, camera));
         assertThat(inkApart(last, exact)).isLessThan(inkApart(first, exact));
         assertThat(inkApart(first, exact)).isLessThan(inkApart(paper, exact) / 5);
+
+        Painter small = new Painter(asked::incrementAndGet);
+        PicturesAgreeTest.canvas(gc -> small.draw(cloth, Look.PLAIN, gc, camera));
+        awaitAsked(3);
+        int[] tiles = PicturesAgreeTest.canvas(gc -> small.draw(cloth, Look.PLAIN, gc, camera));
+        assertThat(inkApart(tiles, exact)).as("of laid tiles").isLessThan(inkApart(paper, exact) / 20);
+
+        LaidCloth dense = LaidCloth.of(Tiled.of(cloth, camera.seen()).orElseThrow(), Look.PLAIN, camera, false, 2)
+                .orElseThrow();
+        int[] halved = PicturesAgreeTest.canvas(
+                gc -> gc.drawImage(dense.image(), 0, 0, PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS));
+        assertThat(inkApart(halved, exact))
+                .as("on a screen of twice the pixels")
+                .isLessThan(inkApart(paper, exact) / 20);
     }
 
     @Test
