@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Fault;
@@ -43,10 +44,21 @@ public final class RecipeOrder {
     static List<Snag> snags(Design design, List<Fault> faults) {
         List<Snag> snags = new ArrayList<>();
         collect(design, design.root(), snags);
+        faults(design, faults, snags);
+        return snags;
+    }
+
+    /** Of what is missing in an artwork, in sentences: steps and figures that could not be resolved. */
+    public static List<String> leftOut(Design design, Artwork artwork) {
+        List<Snag> snags = new ArrayList<>();
+        faults(design, artwork.faults(), snags);
+        return snags.stream().map(Snag::words).toList();
+    }
+
+    private static void faults(Design design, List<Fault> faults, List<Snag> snags) {
         for (Fault fault : faults) {
             new RecipeOrder(design, group(design, fault), snags).fault(fault);
         }
-        return snags;
     }
 
     /** What could not be resolved and is left out. */

@@ -49,6 +49,9 @@ final class SeamGauge implements Gauge {
     @Override
     public GaugeReading read(Examined examined) {
         if (examined.artwork().work().cloth().isEmpty()) {
+            if (isLeftOut(examined)) {
+                return new GaugeReading(this, State.BROKEN, "repeat left out");
+            }
             boolean pieces = examined.artwork().work().mosaics().stream()
                     .anyMatch(m -> m.mosaic().division().repeating().isPresent());
             return pieces
@@ -66,6 +69,13 @@ final class SeamGauge implements Gauge {
         long met = marks.stream().filter(m -> m.kind() == SeamMark.Kind.MET).count();
         String odd = worst == State.BROKEN && met == marks.size() ? ", over meets over" : "";
         return new GaugeReading(this, worst, met + " of " + marks.size() + " met" + odd);
+    }
+
+    /** Whether there is a Repeat, but one that could not be laid. */
+    private static boolean isLeftOut(Examined examined) {
+        return examined.artwork().faults().stream()
+                .flatMap(f -> examined.design().group(f.group()).flatMap(g -> g.step(f.step())).stream())
+                .anyMatch(s -> s.treatment() instanceof Repeat);
     }
 
     @Override

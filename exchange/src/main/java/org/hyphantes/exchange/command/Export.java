@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.exchange.format.CannotHandOver;
@@ -14,6 +15,7 @@ import org.hyphantes.exchange.format.Formats;
 import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.exchange.project.CannotOpen;
 import org.hyphantes.exchange.project.ProjectFile;
+import org.hyphantes.gauge.RecipeOrder;
 import org.hyphantes.setting.CannotRead;
 import org.hyphantes.setting.Quoted;
 import picocli.CommandLine.Command;
@@ -71,7 +73,8 @@ final class Export implements Callable<Integer> {
                 check(target);
             }
             Design design = set(ProjectFile.open(file));
-            Handout handout = Handout.of(design, new Resolver().resolve(design));
+            Artwork artwork = new Resolver().resolve(design);
+            Handout handout = Handout.of(design, artwork);
             for (Path target : targets) {
                 Formats.of(target).orElseThrow().write(handout, target);
                 spec.commandLine()
@@ -79,6 +82,9 @@ final class Export implements Callable<Integer> {
                         .println("Written: " + Quoted.message(target.toString()) + ", "
                                 + handout.scene().size() + " paths.");
             }
+            RecipeOrder.leftOut(design, artwork)
+                    .forEach(words ->
+                            spec.commandLine().getErr().println("hyphantes: not all of it is written. " + words));
         }
         return 0;
     }

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** {@code hyphantes check} of a file for a cutter: by itself, and beside the design that it was written from. */
+/** {@code hyphantes check} of a file for a cutter: by itself, and beside the design that it was written from; and what a file lacks. */
 class CheckWrittenTest {
     @TempDir
     private Path folder;
@@ -72,5 +72,17 @@ class CheckWrittenTest {
         ProjectFile.save(Demo.TIDE_RING.design(), design);
         assertThat(run("check", file, "--against", design)).isEqualTo(1);
         assertThat(err.toString()).contains("strokes where the design has");
+    }
+
+    @Test
+    void whatIsLeftOutOfAFileIsSaid() throws Exception {
+        ProjectFile.save(Demo.SLACK_WATER_TILE.design(), design);
+        assertThat(run("export", design, "-o", folder.resolve("tile.svg"))).isZero();
+        assertThat(err.toString()).isEmpty();
+        assertThat(run("set", "-o", design, design, "Repeat.width", "0")).isZero();
+        assertThat(run("export", design, "-o", folder.resolve("tile.svg"))).isZero();
+        assertThat(err.toString()).contains("not all of it is written. Repeat would lay", "so it is left out");
+        assertThat(run("check", design)).isZero();
+        assertThat(out.toString()).contains("Seam: repeat left out (broken)", "Snag: Repeat would lay");
     }
 }
