@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.BoxSweep;
 import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Tolerance;
@@ -33,7 +34,11 @@ public final class PathMeetings {
         OVERLAP
     }
 
-    private record Raw(Point place, int first, double firstPosition, int second, double secondPosition, Hint hint) {}
+    private record Raw(Point place, int first, double firstPosition, int second, double secondPosition, Hint hint) {
+        boolean isOfSamePaths(Raw other) {
+            return first == other.first && second == other.second;
+        }
+    }
 
     private PathMeetings(List<Path> paths, Tolerance tolerance) {
         this.paths = paths;
@@ -137,11 +142,23 @@ public final class PathMeetings {
             order = order != 0 ? order : Double.compare(a.firstPosition, b.firstPosition);
             return order != 0 ? order : Double.compare(a.secondPosition, b.secondPosition);
         });
-        List<PathMeeting> found = new ArrayList<>(raw.size());
+        List<Raw> single = new ArrayList<>(raw.size());
         for (int i = 0; i < raw.size(); i++) {
-            Raw r = raw.get(i);
             if (!repeated(i)) {
-                found.add(new PathMeeting(kind(r), r.place, r.first, r.firstPosition, r.second, r.secondPosition));
+                single.add(raw.get(i));
+            }
+        }
+        List<PathMeeting> found = new ArrayList<>(single.size());
+        for (int from = 0, to = 0; from < single.size(); from = to) {
+            while (to < single.size() && single.get(to).isOfSamePaths(single.get(from))) {
+                to++;
+            }
+            List<Raw> pair = single.subList(from, to);
+            for (int i = 0; i < pair.size(); i++) {
+                Raw r = pair.get(i);
+                if (!isBesideAnother(pair, i)) {
+                    found.add(new PathMeeting(kind(r), r.place, r.first, r.firstPosition, r.second, r.secondPosition));
+                }
             }
         }
         return found;
@@ -165,6 +182,56 @@ public final class PathMeetings {
         return false;
     }
 
+    /**
+     * Whether a meeting told of at a joint is none of its own: under a shallow angle an end lies within the tolerance of the other path well beside
+     * the place where the two cross, and as far as that place nobody could tell them apart.
+     */
+    private boolean isBesideAnother(List<Raw> pair, int i) {
+        return pair.get(i).hint == Hint.JOINT
+                && (isBeside(pair, i, i - 1, -1)
+                        || isBeside(pair, i, i + 1, 1)
+                        || isBeside(pair, i, 0, 1)
+                        || isBeside(pair, i, pair.size() - 1, -1));
+    }
+
+    /** Whether it is beside one of those from an index on, up or down, as far as they are near along the first path. */
+    private boolean isBeside(List<Raw> pair, int i, int start, int step) {
+        Raw r = pair.get(i);
+        for (int j = start;
+                j >= 0 && j < pair.size() && near(r.first, pair.get(j).firstPosition, r.firstPosition);
+                j += step) {
+            Raw s = pair.get(j);
+            boolean stands = s.hint == Hint.CLEAR || s.hint == Hint.JOINT && j < i;
+            if (stands && near(r.second, s.secondPosition, r.secondPosition) && areTogether(r, s)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether both paths run within the tolerance of the straight way from one meeting to another, so short that what tells a kind looks beyond it. */
+    private boolean areTogether(Raw r, Raw s) {
+        double apart = r.place.distance(s.place);
+        return apart < step(r) / 2
+                && isStraight(r.first, r.firstPosition, s.firstPosition, r.place, s.place)
+                && isStraight(r.second, r.secondPosition, s.secondPosition, r.place, s.place);
+    }
+
+    private boolean isStraight(int p, double from, double to, Point start, Point end) {
+        Path path = paths.get(p);
+        int size = path.size();
+        double way = to - from - (path.closed() ? size * Math.rint((to - from) / size) : 0);
+        Line straight = new Line(start, end);
+        for (int k = 1; k < 4; k++) {
+            double position = from + way * k / 4;
+            Point place = path.at(path.closed() ? (position + size) % size : position);
+            if (place.distance(straight.at(straight.nearest(place))) > 2 * tolerance.distance()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private boolean near(int p, double a, double b) {
         int size = paths.get(p).size();
         double apart = Math.abs(a - b);
@@ -183,12 +250,18 @@ public final class PathMeetings {
         if (ends(a, r.firstPosition) || ends(b, r.secondPosition)) {
             return PathMeeting.Kind.TOUCH;
         }
-        double step = 1e-3 * Math.min(reach(a, r.firstPosition), reach(b, r.secondPosition));
+        double step = step(r);
         double aOut = heading(a, r.firstPosition, step, r.place);
         double aIn = heading(a, r.firstPosition, -step, r.place);
         double bOut = heading(b, r.secondPosition, step, r.place);
         double bIn = heading(b, r.secondPosition, -step, r.place);
         return between(aIn, aOut, bIn) != between(aIn, aOut, bOut) ? PathMeeting.Kind.CROSSING : PathMeeting.Kind.TOUCH;
+    }
+
+    /** How far (mm) from a meeting its kind is told. */
+    private double step(Raw r) {
+        return 1e-3
+                * Math.min(reach(paths.get(r.first), r.firstPosition), reach(paths.get(r.second), r.secondPosition));
     }
 
     private static boolean ends(Path path, double position) {

@@ -8,10 +8,13 @@ import java.util.List;
 import java.util.Random;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Cubic;
+import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Flattened;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Tolerance;
 import org.hyphantes.geometry.meet.PathMeeting.Kind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -135,5 +138,55 @@ class MeetingsTest {
 
     private static double at(Random random) {
         return 100 * random.nextDouble() - 50;
+    }
+
+    /**
+     * Two graphs, the height of one above the other growing all the way, cross once (intermediate value theorem), however near the joints of their cubics lie
+     * to the other and however shallow the angle; wherever either path begins.
+     */
+    @Test
+    void pathsThatCrossOnceBesideTheirJointsCrossOnce() {
+        int beside = 0;
+        for (int seed = 0; seed < 3_000; seed++) {
+            Random random = new Random(seed);
+            double slope = Math.pow(10, -5 * random.nextDouble());
+            double above = (random.nextDouble() * 6 - 3) * 1e-7 * Math.pow(10, -2 * random.nextDouble());
+            double bend = (random.nextDouble() - 0.5) * slope * 4e-3;
+            double joint = random.nextInt(3) == 0 ? above * random.nextInt(5) / slope : 0;
+            Affine turn = Affine.turn(360 * random.nextDouble(), new Point(3, 7));
+            Curve first = graph(-50, joint, above, slope, bend);
+            Curve second = graph(joint, 50, above, slope, bend);
+            Line back = new Line(second.end(), new Point(0, 40));
+            Line down = new Line(new Point(0, 40), first.start());
+            Path rising = random.nextBoolean()
+                    ? Path.open(first, second)
+                    : random.nextBoolean()
+                            ? Path.closed(first, second, back, down)
+                            : Path.closed(second, back, down, first);
+            double other = random.nextBoolean() ? 0 : (random.nextDouble() - 0.5) * 1e-4;
+            Path level = random.nextInt(3) == 0
+                    ? line(-60, 0, 60, 0)
+                    : Path.open(graph(-60, other, 0, 0, 0), graph(other, 60, 0, 0, 0));
+            List<PathMeeting> found = PathMeetings.of(List.of(rising.map(turn), level.map(turn)), new Tolerance(1e-7));
+            Point middle = turn.of(new Point(0, 0));
+            assertThat(found.stream().filter(m -> m.place().distance(middle) < 20))
+                    .as("seed %d", seed)
+                    .singleElement()
+                    .satisfies(m -> assertThat(m.kind()).isEqualTo(Kind.CROSSING));
+            beside += Math.abs(above) < 1e-7 ? 1 : 0;
+        }
+        assertThat(beside).as("joints within the tolerance of the other path").isGreaterThan(1_000);
+    }
+
+    /** The graph of {@code above + slope x + bend x^2}, which a cubic is exactly. */
+    private static Cubic graph(double from, double to, double above, double slope, double bend) {
+        double third = (to - from) / 3;
+        Point start = new Point(from, above + slope * from + bend * from * from);
+        Point end = new Point(to, above + slope * to + bend * to * to);
+        return new Cubic(
+                start,
+                start.plus(new Point(third, third * (slope + 2 * bend * from))),
+                end.minus(new Point(third, third * (slope + 2 * bend * to))),
+                end);
     }
 }
