@@ -1,6 +1,7 @@
 package org.hyphantes.geometry;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Cubics along a smooth curve, within a tolerance of it, with its places and headings at their joints.
@@ -8,7 +9,7 @@ import java.util.List;
  * <p>The lengths of the two handles of each cubic are found so that it runs through two places between. It strays from the curve as
  * u&sup2;(1 - u)&sup2;(u - r)(u - 1 + r) does, but for higher powers, r and 1 - r being the shares at which these places lie; that is
  * least for r = 0.337, and most at 0.182, 0.5 and 0.818. There it is measured; at fifteen places more where the curve turns much or its
- * speed changes much. A stretch that strays too far is cut in as many as the sixth power tells.
+ * speed changes much; at two more where no cubic runs through both places, and where it strays at one of the three much further than at another. A stretch that strays too far is cut in as many as the sixth power tells.
  *
  * <p>Source of the order of what is left: C. de Boor, K. H&ouml;llig and M. Sabin, High accuracy geometric Hermite interpolation, CAGD 4
  * (1987); of offsets fitted by their distances: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988). Both from memory.
@@ -17,13 +18,25 @@ public final class HermiteFit extends CubicFit {
     /** The share at which the first place lies through which a cubic runs. */
     private static final double THROUGH = 0.337;
 
+    /** So many tolerances may be measured: between the places that are looked at a cubic strays up to a twentieth further. */
+    private static final double MEASURED = 0.95;
+
     /** Shares at which a cubic strays most, the middle first. */
     private static final double[] MOST = {0.5, 0.182, 0.818};
+
+    /** Where one strays most that strays unevenly, and one that does not run through the places between. */
+    private static final double[] BESIDE_ENDS = {0.095, 0.905};
+
+    private static final double[] BETWEEN = {THROUGH, 1 - THROUGH};
+
+    private static final double[] NOWHERE = {};
 
     /** How far a cubic strays from what turns by 1 radian, in chords: from an arc a third of this, from what bends unevenly more. */
     private static final double OF_TURN = 4e-5;
 
-    private static final int CHECKED = 16;
+    private static final double[] EVERYWHERE =
+            IntStream.range(1, 16).mapToDouble(k -> k / 16.0).toArray();
+
     private static final int DEEPEST = 24;
 
     /** A stretch is cut in no more at once: of a longer one too little is known. */
@@ -33,6 +46,11 @@ public final class HermiteFit extends CubicFit {
     private static final double LITTLE_TURN = Math.cos(Math.toRadians(40));
 
     private static final double LITTLE_CHANGE = 2;
+
+    /** What strays no further than this, in tolerances, strays too far nowhere; and so what strays as far at all three places, but for this factor. */
+    private static final double LITTLE = 0.5;
+
+    private static final double EVEN = 1.5;
 
     /** A turn (radians) along a stretch that is none: its handles stay as they are. */
     private static final double STRAIGHT = 1e-10;
@@ -47,14 +65,14 @@ public final class HermiteFit extends CubicFit {
 
     /**
      * What was tried between two joints: a cubic, and by how much its handles are longer than a third of the velocities, as shares,
-     * which is by the square of how long the stretch is.
+     * which is by the square of how long the stretch is; and whether it runs through both places between, as it should.
      */
-    private record Trial(Cubic cubic, double longerA, double longerB) {}
+    private record Trial(Cubic cubic, double longerA, double longerB, boolean settled) {}
 
-    private static final Trial NONE = new Trial(null, 0, 0);
+    private static final Trial NONE = new Trial(null, 0, 0, false);
 
     private HermiteFit(SmoothCurve curve, double tolerance) {
-        super(curve, tolerance);
+        super(curve, MEASURED * tolerance);
     }
 
     /**
@@ -78,7 +96,7 @@ public final class HermiteFit extends CubicFit {
         Trial trial = NONE;
         if (depth >= DEEPEST || strays <= tolerance) {
             trial = fitted(from, to, longerA, longerB);
-            strays = strays(trial.cubic(), from, to);
+            strays = strays(trial, from, to);
             if (depth >= DEEPEST || strays <= tolerance) {
                 found.add(trial.cubic());
                 return;
@@ -118,7 +136,8 @@ public final class HermiteFit extends CubicFit {
         double v = 1 - THROUGH;
         Point first = curve.at(from.t() + u * span);
         Point second = curve.at(from.t() + v * span);
-        for (int round = 0; round < ROUNDS; round++) {
+        boolean settled = false;
+        for (int round = 0; round < ROUNDS && !settled; round++) {
             Powers now = Powers.of(from.at(), leaving, a, coming, b, to.at());
             HandleSteps sums = new HandleSteps(STRAIGHT * STRAIGHT);
             u = now.towards(first.x(), first.y(), u, 1);
@@ -134,31 +153,32 @@ public final class HermiteFit extends CubicFit {
             b += stepB;
             // What is left of a step is its square; and along nearly straight stretches long steps change little.
             double step = Math.abs(stepA) + Math.abs(stepB);
-            if (sums.worst() <= SETTLED * tolerance || step * step <= SETTLED * tolerance * chord) {
-                break;
-            }
+            settled = sums.worst() <= SETTLED * tolerance || step * step <= SETTLED * tolerance * chord;
         }
         Cubic cubic =
                 new Cubic(from.at(), from.at().plus(leaving.times(a)), to.at().minus(coming.times(b)), to.at());
-        return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0);
+        return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0, settled);
     }
 
     /** How far the cubic strays; no more than that it is too far where it is. */
-    private double strays(Cubic cubic, Joint from, Joint to) {
-        Powers powers = Powers.of(cubic, Point.ORIGIN);
+    private double strays(Trial trial, Joint from, Joint to) {
+        Powers powers = Powers.of(trial.cubic(), Point.ORIGIN);
         double most = 0;
+        double least = tolerance;
         for (double share : MOST) {
-            most = Math.max(most, strays(powers, from, to, share, true));
+            double here = strays(powers, from, to, share, true);
+            most = Math.max(most, here);
+            least = Math.min(least, here);
             if (most > tolerance) {
                 return most;
             }
         }
         Point midway = curve.velocity((from.t() + to.t()) / 2);
-        if (isAlike(from.velocity(), midway) && isAlike(midway, to.velocity())) {
-            return most;
-        }
-        for (int k = 1; k < CHECKED && most <= tolerance; k++) {
-            most = Math.max(most, strays(powers, from, to, (double) k / CHECKED, false));
+        boolean alike = isAlike(from.velocity(), midway) && isAlike(midway, to.velocity());
+        boolean isEven = most < LITTLE * tolerance || most < EVEN * least;
+        double[] further = !alike ? EVERYWHERE : !trial.settled() ? BETWEEN : isEven ? NOWHERE : BESIDE_ENDS;
+        for (int k = 0; k < further.length && most <= tolerance; k++) {
+            most = Math.max(most, strays(powers, from, to, further[k], alike));
         }
         return most;
     }

@@ -25,9 +25,12 @@ class OffsetTrialsTest {
     private static final int FROM = Integer.getInteger("hyphantes.offsets.from", 0);
     private static final int SAMPLES = 5;
 
-    /** Those that were the hardest of the first 200,000: the first four stray beside a fold, or strayed, the others were refused. */
+    /**
+     * Those that were the hardest of the first 200,000: the first four strayed beside a fold, four millionths at most, the next four were
+     * refused, the last three stray furthest of some thousands.
+     */
     private static final List<Integer> HARDEST =
-            List.of(15_455, 122_699, 93_965, 136_628, 186_436, 189_947, 108_419, 21_440);
+            List.of(15_455, 122_699, 93_965, 136_628, 186_436, 189_947, 108_419, 21_440, 5_135, 23_120, 25_532);
 
     @Test
     void allOfTheBorderAndNothingElseLiesAtTheDistance() {
@@ -95,7 +98,7 @@ class OffsetTrialsTest {
                 .mapToDouble(p -> Math.max(p.box().width(), p.box().height()))
                 .max()
                 .orElseThrow();
-        double slack = (fitted ? 3e-6 : 1e-8) * (size + d);
+        double slack = (fitted ? 1.05e-6 : 1e-8) * (size + d);
         List<Path> borders = offset.stream().flatMap(r -> r.borders().stream()).toList();
         for (Path border : borders) {
             for (Curve curve : border.curves()) {
