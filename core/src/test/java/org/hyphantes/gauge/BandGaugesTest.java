@@ -25,6 +25,7 @@ import org.hyphantes.treatment.Treatment;
 import org.hyphantes.treatment.Turn;
 import org.hyphantes.treatment.Work;
 import org.hyphantes.weave.Course;
+import org.hyphantes.weave.OtherCourses;
 import org.hyphantes.weave.Rhythm;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
@@ -73,19 +74,7 @@ class BandGaugesTest {
         Course missing = weave.courses().get(3);
         List<Course> left = new ArrayList<>(weave.courses());
         left.remove(missing);
-        Weave less = new Weave(
-                weave.strands(),
-                weave.crossings(),
-                left,
-                weave.troubles(),
-                weave.lostPins(),
-                weave.lostBreaks(),
-                weave.projection(),
-                weave.whole(),
-                weave.origins(),
-                weave.broken(),
-                weave.symmetry(),
-                weave.order());
+        Weave less = OtherCourses.in(weave, left);
         Work work = new Work(
                 artwork.work().lines(),
                 List.of(new Laying(

@@ -51,22 +51,6 @@ class CoverTest {
                 weave(List.of(ring, other), Optional.of(square.over(4, 3))));
     }
 
-    private static Weave with(Weave weave, List<Course> courses) {
-        return new Weave(
-                weave.strands(),
-                weave.crossings(),
-                courses,
-                weave.troubles(),
-                weave.lostPins(),
-                weave.lostBreaks(),
-                weave.projection(),
-                weave.whole(),
-                weave.origins(),
-                weave.broken(),
-                weave.symmetry(),
-                weave.order());
-    }
-
     @ParameterizedTest
     @MethodSource("weaves")
     void eachCourseThatIsMissingIsToldWhereItWouldBe(Weave weave) {
@@ -74,7 +58,7 @@ class CoverTest {
         for (Course missing : weave.courses()) {
             List<Course> left = new ArrayList<>(weave.courses());
             left.remove(missing);
-            assertThat(Cover.faults(with(weave, left))).isNotEmpty().allSatisfy(fault -> {
+            assertThat(Cover.faults(OtherCourses.in(weave, left))).isNotEmpty().allSatisfy(fault -> {
                 assertThat(fault.kind()).isEqualTo(Cover.Kind.BARE);
                 assertThat(weave.projection().apart(fault.place(), nearest(missing, fault.place(), weave)))
                         .isLessThan(WIDTH);
@@ -104,9 +88,11 @@ class CoverTest {
         List<Course> courses = new ArrayList<>(weave.courses());
         courses.add(
                 new Course(first.strand(), 9, first.from(), first.to(), disc, disc.borders(), List.of(), List.of()));
-        assertThat(Cover.faults(with(weave, courses))).singleElement().satisfies(fault -> {
-            assertThat(fault.kind()).isEqualTo(Cover.Kind.BROAD);
-            assertThat(fault.place().distance(new Point(10, 10))).isLessThan(1e-9);
-        });
+        assertThat(Cover.faults(OtherCourses.in(weave, courses)))
+                .singleElement()
+                .satisfies(fault -> {
+                    assertThat(fault.kind()).isEqualTo(Cover.Kind.BROAD);
+                    assertThat(fault.place().distance(new Point(10, 10))).isLessThan(1e-9);
+                });
     }
 }
