@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.hyphantes.design.Artwork;
+import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
 import org.hyphantes.design.Recipes;
+import org.hyphantes.design.Step;
 import org.hyphantes.desktop.TestDesk;
 import org.hyphantes.desktop.act.RepeatActs;
 import org.hyphantes.exchange.project.Demo;
@@ -28,7 +30,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** What is seen of a design whose bands are crowded, and take long to be woven. */
 @ExtendWith(ApplicationExtension.class)
 class GlimpseTest {
-    private final TestDesk on = new TestDesk(Demo.SLACK_WATER_TILE.design());
+    private final TestDesk on = new TestDesk(crowded());
     private final Desk desk = on.desk();
     private final RepeatActs acts = new RepeatActs(desk);
 
@@ -36,6 +38,17 @@ class GlimpseTest {
     private final List<Artwork> pictures = new ArrayList<>();
 
     private final List<Boolean> measured = new ArrayList<>();
+
+    /** Waves in cells so low that in many groups they lie along one another. */
+    private static Design crowded() {
+        Design design = Demo.SLACK_WATER_TILE.design();
+        Step repeat = design.root().recipe().stream()
+                .filter(s -> s.treatment() instanceof Repeat)
+                .findFirst()
+                .orElseThrow();
+        Repeat low = ((Repeat) repeat.treatment()).with("height", Amount.of(60));
+        return Recipes.set("design", repeat.id(), low, "").change().apply(design);
+    }
 
     @BeforeEach
     void watch() {
