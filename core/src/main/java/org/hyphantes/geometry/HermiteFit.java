@@ -9,7 +9,8 @@ import java.util.stream.IntStream;
  * <p>The lengths of the two handles of each cubic are found so that it runs through two places between. It strays from the curve as
  * u&sup2;(1 - u)&sup2;(u - r)(u - 1 + r) does, but for higher powers, r and 1 - r being the shares at which these places lie; that is
  * least for r = 0.337, and most at 0.182, 0.5 and 0.818. There it is measured; at fifteen places more where the curve turns much or its
- * speed changes much; at two more where no cubic runs through both places, and where it strays at one of the three much further than at another. A stretch that strays too far is cut in as many as the sixth power tells.
+ * speed changes much; at two more where no cubic runs through both places, and where it strays at one of the three much further than
+ * at another. A stretch that strays too far is cut in as many as the sixth power tells.
  *
  * <p>Source of the order of what is left: C. de Boor, K. H&ouml;llig and M. Sabin, High accuracy geometric Hermite interpolation, CAGD 4
  * (1987); of offsets fitted by their distances: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988). Both from memory.
