@@ -42,10 +42,7 @@ class GlimpseTest {
     /** Waves in cells so low that in many groups they lie along one another. */
     private static Design crowded() {
         Design design = Demo.SLACK_WATER_TILE.design();
-        Step repeat = design.root().recipe().stream()
-                .filter(s -> s.treatment() instanceof Repeat)
-                .findFirst()
-                .orElseThrow();
+        Step repeat = design.root().last(Repeat.class).orElseThrow();
         Repeat low = ((Repeat) repeat.treatment()).with("height", Amount.of(60));
         return Recipes.set("design", repeat.id(), low, "").change().apply(design);
     }

@@ -117,10 +117,7 @@ class PainterTest {
     @Test
     void aLargeClothStandsAsItWasLaidUntilItHasBeenDrawnExactly() throws Exception {
         Design crowfoot = Demo.CROWFOOT.design();
-        Step repeat = crowfoot.root().recipe().stream()
-                .filter(s -> s.treatment() instanceof Repeat)
-                .findFirst()
-                .orElseThrow();
+        Step repeat = crowfoot.root().last(Repeat.class).orElseThrow();
         Repeat sixfold = ((Repeat) repeat.treatment()).with("group", Entry.word(RepeatGroup.P6));
         Design set = Recipes.set(crowfoot.root().id(), repeat.id(), sixfold, "")
                 .change()

@@ -46,13 +46,15 @@ class BareBandsTest {
     })
     void noPlaceThatBandsCoverIsBareWhenTheyAreWoven(Demo demo, RepeatGroup group, double high) {
         Design design = demo.design();
-        Step repeat = step(design, Repeat.class);
+        Step repeat = design.root().last(Repeat.class).orElseThrow();
         Repeat other =
                 ((Repeat) repeat.treatment()).with("group", Entry.word(group)).with("height", Amount.of(high));
         Design woven =
                 Recipes.set(design.root().id(), repeat.id(), other, "").change().apply(design);
         Design unwoven = Recipes.removeStep(
-                        woven, woven.root().id(), step(woven, Interlace.class).id())
+                        woven,
+                        woven.root().id(),
+                        woven.root().last(Interlace.class).orElseThrow().id())
                 .change()
                 .apply(woven);
         Artwork bands = new Resolver().resolve(unwoven);
@@ -66,13 +68,6 @@ class BareBandsTest {
         boolean[][] covered = covered(Tiles.seen(bands, 4), middle, 200);
         boolean[][] drawn = covered(Tiles.seen(new Resolver().resolve(woven), 4), middle, 60);
         assertThat(bare(covered, drawn)).as("squares without a band").isZero();
-    }
-
-    private static Step step(Design design, Class<?> treatment) {
-        return design.root().recipe().stream()
-                .filter(s -> treatment.isInstance(s.treatment()))
-                .findFirst()
-                .orElseThrow();
     }
 
     /** Where so much of 255 of a pixel is covered at least. */
