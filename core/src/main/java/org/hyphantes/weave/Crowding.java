@@ -2,7 +2,9 @@ package org.hyphantes.weave;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.PlaceGrid;
@@ -28,6 +30,7 @@ final class Crowding {
     private final BitSet unfit = new BitSet();
     private final List<Cutting.Fault> faults = new ArrayList<>();
     private final ThreeBands threeBands;
+    private final Map<Pair, List<Point>> common = new HashMap<>();
     private final double widest;
     private boolean isRough;
 
@@ -50,7 +53,9 @@ final class Crowding {
             together(pair);
             boolean firstOver = reaches.isOver(pair.first());
             if (pair.bare() && firstOver != reaches.isOver(pair.second())) {
-                rounds.add(firstOver ? pair.first() : pair.second(), firstOver ? pair.second() : pair.first());
+                int over = firstOver ? pair.first() : pair.second();
+                int under = firstOver ? pair.second() : pair.first();
+                rounds.add(over, under, () -> rough || !common(pair).isEmpty());
             }
             double at = reaches.along(pair.first());
             boolean told = sought.has(projection.strand(pair.first()), at, at);
@@ -182,7 +187,12 @@ final class Crowding {
         if (!told.within(middle, widest).isEmpty()) {
             return;
         }
-        threeBands.places(pair.first(), pair.second()).forEach(place -> fault(Weave.Trouble.Kind.CROWDED, pair, place));
+        common(pair).forEach(place -> fault(Weave.Trouble.Kind.CROWDED, pair, place));
+    }
+
+    /** A place in each part that a strand and the bands across it at two passages have in common. */
+    private List<Point> common(Pair pair) {
+        return common.computeIfAbsent(pair, p -> threeBands.places(p.first(), p.second()));
     }
 
     /** Two passages of one strand whose crossings share a place, the earlier of them first; {@code bare} if they do so without the clearance. */

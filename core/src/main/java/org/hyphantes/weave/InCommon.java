@@ -134,10 +134,10 @@ record InCommon(boolean isSettled, Optional<Point> place) {
     }
 
     /**
-     * @param well a place so far (mm) within all bands is looked for
-     * @param seen a common part smaller than this (mm²) is none
+     * @param fine chords that stray further than half of this (mm) do not tell it
+     * @param seen a common part smaller than this (mm²) is none; a place is looked for about which a circle so large lies within all bands
      */
-    static InCommon of(List<Spine> spines, double well, double seen) {
+    static InCommon of(List<Spine> spines, double fine, double seen) {
         Box box = spines.get(0).box;
         for (Spine spine : spines) {
             if (!box.meets(spine.box)) {
@@ -150,9 +150,10 @@ record InCommon(boolean isSettled, Optional<Point> place) {
                     Math.min(box.bottom(), spine.box.bottom()));
         }
         double stray = spines.stream().mapToDouble(s -> s.stray).max().orElse(0);
-        if (stray > well / 2) {
+        if (stray > fine / 2) {
             return UNSETTLED;
         }
+        double well = Math.sqrt(seen / Math.PI);
         int[][] all = spines.stream().map(Spine::all).toArray(int[][]::new);
         List<Square> squares = List.of(new Square(box.centre(), Math.max(box.width(), box.height()) / 2, all));
         int looked = 0;

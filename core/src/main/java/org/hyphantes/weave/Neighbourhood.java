@@ -20,10 +20,12 @@ import org.hyphantes.geometry.plane.UnionFind;
  * @param pairs what those of the courses may touch, all counted
  */
 record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) {
-    /** More elements than this are not parted: so much lies over so much there that nothing could be seen of it. */
-    private static final int MOST_TOGETHER = 3_000;
+    /** More elements than this are not parted: they would take too long and too much memory. */
+    private static final int MOST_TOGETHER = 30_000;
 
-    /** Nor such of courses as may touch others more often than this, all counted. */
+    /** Nor such of courses as may touch so many others on the average, and so many all counted: nothing could be seen of what lies so. */
+    private static final int MOST_BESIDE = 16;
+
     private static final int MOST_PAIRS = 120_000;
 
     /** All of them, in the order of their first elements. */
@@ -52,7 +54,11 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
     }
 
     boolean isTooMuch() {
-        return elements.size() > MOST_TOGETHER || pairs > MOST_PAIRS;
+        return elements.size() > MOST_TOGETHER || areTooMany(pairs, own);
+    }
+
+    private static boolean areTooMany(long pairs, int own) {
+        return pairs > Math.max(MOST_PAIRS, (long) MOST_BESIDE * own);
     }
 
     /** For each element the numbers of those that it may reach. */
@@ -77,7 +83,7 @@ record Neighbourhood(List<Integer> elements, int own, BitSet clear, long pairs) 
         BitSet wanted = new BitSet();
         own.forEach(wanted::set);
         long pairs = own.stream().mapToLong(e -> beside.get(e).size()).sum();
-        if (pairs > MOST_PAIRS) {
+        if (areTooMany(pairs, own.size())) {
             return new Neighbourhood(List.copyOf(own), own.size(), new BitSet(), pairs);
         }
         BitSet all = new BitSet();

@@ -33,7 +33,7 @@ final class Share {
     private final Map<Integer, BitSet> drawn = new HashMap<>();
     private final int[] elementOf;
     private final int[] bandOf;
-    private final List<BitSet> holding = new ArrayList<>();
+    private final List<int[]> holding = new ArrayList<>();
     private final int[] owner;
     private final int[] held;
     private final List<List<Integer>> beside = new ArrayList<>();
@@ -75,11 +75,11 @@ final class Share {
         this.elementOf = elementOf(operands.size());
         this.bandOf = bandOf(operands);
         this.held = plane.labels(w -> {
-            holding.add(w.holding());
+            holding.add(w.holding().stream().toArray());
             return holding.size() - 1;
         });
         this.owner = new int[held.length];
-        Map<BitSet, Integer> known = new HashMap<>();
+        Map<List<Integer>, Integer> known = new HashMap<>();
         for (int f = 0; f < held.length; f++) {
             owner[f] = known.computeIfAbsent(covering(f), this::top);
         }
@@ -113,11 +113,16 @@ final class Share {
         }
     }
 
-    /** Whether an element covers a face of a set of operands that its band is in: by the course that is drawn of it if it is cut already. */
-    private boolean covers(int k, BitSet set) {
+    /** Whether an element covers a face that its band holds: by the course that is drawn of it if it is cut already. */
+    private boolean covers(int k, int face) {
         Element e = all.get(k);
         BitSet courses = e.course() != Element.CUT ? null : drawn.get(e.strand());
-        return courses == null || courses.intersects(set);
+        return courses == null || Arrays.stream(holding.get(held[face])).anyMatch(courses::get);
+    }
+
+    /** Whether an operand holds a face; of thousands few do. */
+    private boolean holds(int operand, int face) {
+        return Arrays.binarySearch(holding.get(held[face]), operand) >= 0;
     }
 
     /** For each operand the element whose band it is, -1 for others. */
@@ -143,21 +148,19 @@ final class Share {
     }
 
     /** The elements, by their places here, that cover a face. */
-    private BitSet covering(int face) {
-        BitSet covering = new BitSet();
-        BitSet set = holding.get(held[face]);
-        for (int o = set.nextSetBit(0); o >= 0; o = set.nextSetBit(o + 1)) {
+    private List<Integer> covering(int face) {
+        List<Integer> covering = new ArrayList<>();
+        for (int o : holding.get(held[face])) {
             int k = elementOf[o];
-            if (k >= 0 && covers(k, set)) {
-                covering.set(k);
+            if (k >= 0 && covers(k, face)) {
+                covering.add(k);
             }
         }
         return covering;
     }
 
     private boolean isInClearance(int k, int face) {
-        BitSet set = holding.get(held[face]);
-        return clearances[k] >= 0 && set.get(clearances[k]) && !set.get(bands[k]);
+        return clearances[k] >= 0 && holds(clearances[k], face) && !holds(bands[k], face);
     }
 
     private int over(int k, int l) {
@@ -165,8 +168,8 @@ final class Share {
     }
 
     /** The element that gets what all of these cover, -1 for none. */
-    private int top(BitSet covering) {
-        int[] these = covering.stream().toArray();
+    private int top(List<Integer> covering) {
+        int[] these = covering.stream().mapToInt(Integer::intValue).toArray();
         if (these.length < 2) {
             return these.length == 0 ? -1 : these[0];
         }
@@ -233,22 +236,17 @@ final class Share {
      * own edge, then, from there on, the rest of its clearance.
      */
     private void clearances() {
-        BitSet[] known = new BitSet[bands.length];
-        BitSet[] cut = new BitSet[bands.length];
-        Arrays.setAll(known, k -> new BitSet());
-        Arrays.setAll(cut, k -> new BitSet());
+        Map<Pair, Boolean> cut = new HashMap<>();
         List<Pair> next = new ArrayList<>();
         for (boolean seen : new boolean[] {true, false}) {
             plane.sides((path, right, leftFace) -> {
                 int k = bandOf[path];
                 if (k >= 0 && clearances[k] >= 0) {
-                    boolean onRight = holding.get(held[right]).get(bands[k]);
+                    boolean onRight = holds(bands[k], right);
                     int within = onRight ? right : leftFace;
                     int without = onRight ? leftFace : right;
-                    if (owner[within] == k == seen && !known[k].get(without) && isInClearance(k, without)) {
-                        known[k].set(without);
-                        cut[k].set(without, seen);
-                        next.add(new Pair(k, without));
+                    if (owner[within] == k == seen && isInClearance(k, without)) {
+                        add(new Pair(k, without), seen, cut, next);
                     }
                 }
             });
@@ -257,17 +255,22 @@ final class Share {
             Watch.ask();
             int k = next.get(i).first();
             int face = next.get(i).second();
-            boolean seen = cut[k].get(face);
+            boolean seen = cut.get(next.get(i));
             if (seen && owner[face] >= 0 && over(k, owner[face]) > 0) {
                 left.set(face);
             }
             for (int other : beside.get(face)) {
-                if (!known[k].get(other) && isInClearance(k, other)) {
-                    known[k].set(other);
-                    cut[k].set(other, seen);
-                    next.add(new Pair(k, other));
+                if (isInClearance(k, other)) {
+                    add(new Pair(k, other), seen, cut, next);
                 }
             }
+        }
+    }
+
+    /** Takes a face in the clearance of an element, if that is new, by whether the element is seen there. */
+    private static void add(Pair face, boolean seen, Map<Pair, Boolean> cut, List<Pair> next) {
+        if (cut.putIfAbsent(face, seen) == null) {
+            next.add(face);
         }
     }
 

@@ -3,10 +3,12 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.PlaceGrid;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
 import org.hyphantes.symmetry.Lattice;
@@ -15,6 +17,11 @@ import org.hyphantes.symmetry.Lattice;
 final class TileCourses {
     /** How near what lies in other tiles is looked at, in widths of the widest band with its clearances. */
     private static final double NEAR = 4;
+
+    /** A tile and all beside it. */
+    private static final List<Lattice.Steps> TILES_ABOUT = IntStream.range(0, 9)
+            .mapToObj(i -> new Lattice.Steps(i % 3 - 1, i / 3 - 1))
+            .toList();
 
     private final Projection projection;
     private final List<Strand> tile;
@@ -72,8 +79,9 @@ final class TileCourses {
         Projection ranked = ranked(near, patch, meetOf);
         Cutting.Result all = Cutting.of(ranked, over, manner, sought(patch, margin), watch);
         List<Course> courses = new ArrayList<>();
+        Map<Integer, List<Course>> ofStrands = all.courses().stream().collect(Collectors.groupingBy(Course::strand));
         for (int s = 0; s < tile.size(); s++) {
-            courses(s, patch, all.courses(), courses);
+            courses(s, patch, ofStrands.getOrDefault(s, List.of()), courses);
         }
         return new Cutting.Result(courses, faults(patch, all.faults(), meetOf), all.isRough());
     }
@@ -174,7 +182,7 @@ final class TileCourses {
     private void courses(int s, Patch patch, List<Course> all, List<Course> into) {
         Strand strand = tile.get(s);
         if (strand.onward().isEmpty()) {
-            all.stream().filter(c -> c.strand() == s).forEach(into::add);
+            into.addAll(all);
             return;
         }
         if (Double.isNaN(cut[s])) {
@@ -192,7 +200,7 @@ final class TileCourses {
         for (Course course : all) {
             double at = course.from() + first;
             boolean within = at >= cut[s] - Torus.NOWHERE && at < cut[s] + size - Torus.NOWHERE;
-            if (course.strand() == s && course.ordinal() > 0 && within) {
+            if (course.ordinal() > 0 && within) {
                 lap.add(course);
             }
         }
@@ -217,23 +225,31 @@ final class TileCourses {
         return new Course(strand, ordinal, from, to, course.region(), course.sides(), course.lines(), course.dives());
     }
 
+    /** Faults of strands of the tile, each once, wherever on the cloth it was found; of places where three bands meet one within a width, as elsewhere. */
     private List<Cutting.Fault> faults(Patch patch, List<Cutting.Fault> near, int[] meetOf) {
-        Set<Cutting.Fault> faults = new LinkedHashSet<>();
+        double same = 64 * projection.tolerance().distance();
+        double widest = tile.stream().mapToDouble(Strand::width).max().orElse(same);
+        PlaceGrid<Cutting.Fault> known = new PlaceGrid<>(widest);
+        List<Cutting.Fault> faults = new ArrayList<>();
         for (Cutting.Fault fault : near) {
             if (fault.strand() >= tile.size()) {
                 continue;
             }
-            List<Integer> of = fault.meets().stream().map(m -> meetOf[m]).toList();
-            boolean known = faults.stream()
-                    .anyMatch(f -> f.kind() == fault.kind()
-                            && f.strand() == patch.stretch(fault.strand()).strand()
-                            && lattice.apart(f.place(), fault.place())
-                                    <= 64 * projection.tolerance().distance());
-            if (!known) {
-                faults.add(new Cutting.Fault(
-                        fault.kind(), patch.stretch(fault.strand()).strand(), fault.place(), of));
+            int strand = patch.stretch(fault.strand()).strand();
+            boolean isCrowded = fault.kind() == Weave.Trouble.Kind.CROWDED;
+            Point home = lattice.home(fault.place());
+            boolean isKnown = known.within(home, isCrowded ? widest : same).stream()
+                    .anyMatch(f -> f.kind() == fault.kind() && (isCrowded || f.strand() == strand));
+            if (!isKnown) {
+                List<Integer> of = fault.meets().stream().map(m -> meetOf[m]).toList();
+                Cutting.Fault own = new Cutting.Fault(fault.kind(), strand, fault.place(), of);
+                // The same place may come home to the other side of a tile.
+                TILES_ABOUT.stream()
+                        .filter(steps -> steps.down() == 0 || lattice.down().isPresent())
+                        .forEach(steps -> known.add(home.plus(lattice.shift(steps)), own));
+                faults.add(own);
             }
         }
-        return List.copyOf(faults);
+        return faults;
     }
 }
