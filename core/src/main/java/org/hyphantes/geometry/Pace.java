@@ -47,6 +47,27 @@ public record Pace(double flat, double length, double first, double lead, double
         return first * lead + between() * t * back * (first * back - last * t) + rise * t * t * (3 - 2 * t);
     }
 
+    /** What comes to lie at a length along the line: the reverse of {@link #of}. */
+    public double before(double along) {
+        if (isEven()) {
+            return along * flat / length;
+        }
+        if (along <= first * lead || along >= length - last * trail) {
+            return along <= first * lead ? along / first : flat + (along - length) / last;
+        }
+        double low = lead;
+        double high = flat - trail;
+        for (int i = 0; i < 80; i++) {
+            double middle = (low + high) / 2;
+            if (of(middle) < along) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
+
     /** How much longer what is laid there becomes. */
     public double stretch(double at) {
         if (isEven()) {

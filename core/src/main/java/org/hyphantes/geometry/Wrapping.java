@@ -54,6 +54,41 @@ public record Wrapping(Path guide, Point origin, Pace pace) {
         return guide.at(position).plus(heading.times(over)).plus(heading.right().times(p.y() - origin.y()));
     }
 
+    /** The heading of the guide where a place comes to lie. */
+    public Point heading(Point p) {
+        double along = along(p);
+        double over = over(along);
+        return endingArc(over)
+                .filter(a -> over != 0)
+                .map(a -> a.tangent((over < 0 ? 0 : 1) + over / a.length()))
+                .orElseGet(() -> guide.tangent(position(along)));
+    }
+
+    /** What comes to lie at a place: the reverse of {@link #of(Point)}, by the nearest place of the guide or of what it goes on as. */
+    public Point before(Point place) {
+        double position = guide.nearest(place);
+        double along = guide.lengthTo(position);
+        Point from = place.minus(guide.at(position));
+        Point heading = guide.tangent(position);
+        double aside = from.dot(heading.right());
+        boolean first = position <= 0;
+        if (!guide.closed() && (first || position >= guide.size())) {
+            Optional<Arc> arc = endingArc(first ? -1 : 1);
+            double over = from.dot(heading);
+            if (arc.isPresent()) {
+                Point end = first ? guide.start() : guide.end();
+                Point was = end.minus(arc.get().centre());
+                Point is = place.minus(arc.get().centre());
+                over = Math.atan2(was.cross(is), was.dot(is))
+                        * arc.get().radius()
+                        * Math.signum(arc.get().sweep());
+                aside = (was.length() - is.length()) * Math.signum(arc.get().sweep());
+            }
+            along += over;
+        }
+        return new Point(origin.x() + pace.before(along), origin.y() + aside);
+    }
+
     /** How far (mm) beyond the end of an open guide, or before its start. */
     private double over(double along) {
         return guide.closed() ? 0 : along - Math.max(0, Math.min(guide.length(), along));

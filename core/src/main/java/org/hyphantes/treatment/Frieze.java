@@ -12,6 +12,7 @@ import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Wrapping;
 import org.hyphantes.geometry.offset.Ends;
+import org.hyphantes.symmetry.BentFrieze;
 import org.hyphantes.symmetry.GroupElements;
 import org.hyphantes.symmetry.Lattice;
 import org.hyphantes.symmetry.RepeatGroup;
@@ -35,8 +36,13 @@ final class Frieze {
     private final Surroundings surroundings;
     private final Tiling tiling;
     private final List<Laid> motif = new ArrayList<>();
+    private final List<List<Laid>> positions = new ArrayList<>();
     private final List<Strand> strands = new ArrayList<>();
     private final Map<StrandKey, Laid> first = new HashMap<>();
+    private final List<BentFrieze.Side> bent = new ArrayList<>();
+
+    /** Further (mm) than any side goes. */
+    private static final double FAR = 1e9;
 
     /** How far (mm) the frieze reaches to a side of its line. */
     private double reach;
@@ -70,12 +76,13 @@ final class Frieze {
             wider = Math.max(wider, (int) Math.ceil(box.width() / repeat.width().value()));
             reach = Math.max(reach, Math.max(Math.abs(box.top() - from), Math.abs(box.bottom() - from)));
         }
-        List<Stretch> sides = Stretch.of(line);
-        if (sides.size() > 1 || sides.get(0).before().isPresent()) {
-            turned(work, line, sides);
+        repeated(new Distinct(10 * work.tolerance().distance()));
+        List<Stretch> stretches = Stretch.of(line);
+        if (stretches.size() > 1 || stretches.get(0).before().isPresent()) {
+            turned(work, line, stretches);
         } else {
             int cells = (int) repeat.columns().value();
-            along(sides.get(0), cells, Pace.even(cells * repeat.width().value(), line.length()), Sense.ON);
+            along(stretches.get(0), cells, Pace.even(cells * repeat.width().value(), line.length()), Sense.ON);
         }
         // Far more than any page: no two tiles of this lattice meet.
         Lattice alone = new Lattice(new Point(1e7, 0), Optional.empty());
@@ -85,7 +92,17 @@ final class Frieze {
         for (Strand strand : Joining.of(once, alone)) {
             lines.add(first.get(strand.key()).along(strand.path(), strand.key()));
         }
-        return new Work(lines, List.of(), List.of(), Symmetry.NONE);
+        return new Work(lines, List.of(), List.of(), Symmetry.of(new BentFrieze(tiling, bent)));
+    }
+
+    /** What of the motif each position has that no other has: lines that lie upon one another are one, which once bent they would be but for what is fitted. */
+    private void repeated(Distinct distinct) {
+        for (RepeatGroup.Position position : tiling.group().positions()) {
+            Affine map = tiling.map(position, 0, 0);
+            positions.add(motif.stream()
+                    .filter(line -> Repeat.isNew(line.path().map(map), tiling.lattice(), distinct))
+                    .toList());
+        }
     }
 
     private List<Laid> shared(List<Laid> drawn) {
@@ -216,13 +233,25 @@ final class Frieze {
         Affine back = Affine.mirror(middle, 0);
         Optional<Mitre> about = Optional.of(new Mitre(middle, new Point(0, 1), new Point(-1, 0)));
         switch (sense) {
-            case ON -> cells(wrapping, side, -before, cells + after, Affine.IDENTITY, Optional.empty());
-            case BACK -> cells(wrapping, side, -after, cells + before, back, Optional.empty());
+            case ON -> {
+                cells(wrapping, side, -before, cells + after, Affine.IDENTITY, Optional.empty());
+                side(wrapping, Affine.IDENTITY, cells, -FAR, FAR);
+            }
+            case BACK -> {
+                cells(wrapping, side, -after, cells + before, back, Optional.empty());
+                side(wrapping, back, cells, -FAR, FAR);
+            }
             case ABOUT -> {
+                side(wrapping, Affine.IDENTITY, cells, -FAR, cells * wide / 2);
+                side(wrapping, back, cells, cells * wide / 2, FAR);
                 cells(wrapping, side, -before, cells / 2 + 1 + wider, Affine.IDENTITY, about);
                 cells(wrapping, side, -after, cells / 2 + 1 + wider, back, about);
             }
         }
+    }
+
+    private void side(Wrapping wrapping, Affine sense, int cells, double from, double to) {
+        bent.add(new BentFrieze.Side(wrapping, sense, cells, from, to));
     }
 
     /** How many cells more there are at a corner. */
@@ -234,10 +263,13 @@ final class Frieze {
     private void cells(Wrapping wrapping, Stretch side, int from, int to, Affine sense, Optional<Mitre> about) {
         boolean cut = side.before().isPresent() || side.after().isPresent() || about.isPresent();
         for (int cell = from; cell < to; cell++) {
-            for (RepeatGroup.Position position : tiling.group().positions()) {
+            for (int k = 0; k < positions.size(); k++) {
                 surroundings.watch().step();
-                for (Laid line : motif) {
-                    Affine map = map(position, cell, line.path().box().centre());
+                for (Laid line : positions.get(k)) {
+                    Affine map = map(
+                            tiling.group().positions().get(k),
+                            cell,
+                            line.path().box().centre());
                     List<Path> drawn = List.of(line.path().map(map));
                     Affine seated = sense.after(map);
                     int part = 0;

@@ -247,7 +247,7 @@ public record Repeat(
     }
 
     /** Whether a line lies upon none that was laid before, in any tile. */
-    private static boolean isNew(Path path, Lattice lattice, Distinct distinct) {
+    static boolean isNew(Path path, Lattice lattice, Distinct distinct) {
         Point middle = path.box().centre();
         Path home = path.map(Affine.shift(lattice.home(middle).minus(middle)));
         if (!distinct.add(home)) {

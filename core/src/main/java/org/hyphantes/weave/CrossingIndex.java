@@ -16,6 +16,11 @@ import org.hyphantes.symmetry.Turning;
 
 /** Finds crossings of a projection by structure, and the siblings that its symmetry makes of them. */
 public final class CrossingIndex {
+    /** Images are found within so many tolerances, and along a line, where curves are fitted, within so many. */
+    private static final double NEAR = 100;
+
+    private static final double BENT = 10_000;
+
     private final Projection projection;
     private final Symmetry symmetry;
     private final Map<StrandKey, Integer> orbitSize = new HashMap<>();
@@ -174,8 +179,8 @@ public final class CrossingIndex {
         Map<Integer, Found> found = new LinkedHashMap<>();
         found.put(meet, new Found(meet, true, false, false));
         List<Affine> turns = new ArrayList<>(List.of(Affine.IDENTITY));
-        if (reach.turns() && symmetry.turning().isPresent()) {
-            Turning turning = symmetry.turning().get();
+        if (reach.turns() && symmetry.turns().isPresent()) {
+            Turning turning = symmetry.turns().get();
             for (int k = 1; k < turning.count(); k++) {
                 turns.add(turning.turn(k));
             }
@@ -189,7 +194,7 @@ public final class CrossingIndex {
             }
         }
         if (reach == Reach.EVERY_REPEAT) {
-            for (Affine map : symmetry.repeats()) {
+            for (Affine map : symmetry.repeatsAbout(projection.meets().get(meet).place())) {
                 image(meet, map, map.determinant() < 0, found);
             }
         }
@@ -281,7 +286,8 @@ public final class CrossingIndex {
     }
 
     private int find(Point place) {
-        double slack = 100 * projection.tolerance().distance();
+        double near = symmetry.bent().isPresent() ? BENT : NEAR;
+        double slack = near * projection.tolerance().distance();
         int low = 0;
         int high = byX.length;
         while (low < high) {

@@ -17,6 +17,9 @@ import org.hyphantes.geometry.offset.WidthProfile;
 
 /** How far the bands of a projection lie over one another about a crossing, measured along a strand; and that stretch of a band. */
 final class Reaches {
+    /** Of a strand's length so small a share is nothing of it. */
+    private static final double DUST = 1e-9;
+
     private final Projection projection;
     private final boolean[] firstOver;
     private final double clearance;
@@ -214,7 +217,15 @@ final class Reaches {
             a = onLap(path, (stretch.from() + stretch.to()) / 2 + path.length() / 2);
             b = a;
         }
-        List<Curve> curves = path.part(path.positionAt(a), path.positionAt(b));
+        List<Curve> curves = new ArrayList<>(path.part(path.positionAt(a), path.positionAt(b)));
+        // Where it begins or ends at a joint but for rounding, what is left of the curve beyond would be dust.
+        double dust = DUST * path.length();
+        if (curves.size() > 1 && curves.get(0).length() < dust) {
+            curves.remove(0);
+        }
+        if (curves.size() > 1 && curves.get(curves.size() - 1).length() < dust) {
+            curves.remove(curves.size() - 1);
+        }
         return curves.isEmpty() ? path : new Path(curves, false);
     }
 

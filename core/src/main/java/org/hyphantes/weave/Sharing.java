@@ -19,6 +19,8 @@ final class Sharing {
     /** Without more than this share of the square of its band a course has no room. */
     private static final double ROOM = 1e-3;
 
+    private static final Shared NOTHING = new Shared(List.of(), false, true, -1);
+
     private final Projection projection;
     private final Reaches reaches;
     private final List<Wanted> wanted;
@@ -69,7 +71,7 @@ final class Sharing {
             return List.of();
         }
         Sharing sharing = new Sharing(projection, reaches, wanted, cut);
-        Arrays.fill(sharing.shared, new Shared(List.of(), false, true, -1));
+        Arrays.fill(sharing.shared, NOTHING);
         Neighbourhood.all(projection, sharing.elements, reaches.clearance()).forEach(sharing::share);
         return Arrays.asList(sharing.shared);
     }
@@ -81,19 +83,21 @@ final class Sharing {
             alone(own);
             return;
         }
-        Share share;
         try {
-            share = new Share(
+            Share share = new Share(
                     projection,
                     reaches,
                     elements,
                     about,
                     cut,
                     w -> wanted.get(w).lap());
+            take(share, own);
         } catch (IllegalStateException | IllegalArgumentException e) {
             alone(own);
-            return;
         }
+    }
+
+    private void take(Share share, List<Integer> own) {
         Map<Integer, List<Region>> kept = share.kept();
         Map<Integer, List<Region>> whole = null;
         for (int w :
@@ -113,6 +117,7 @@ final class Sharing {
 
     /** Courses that no subdivision could part, each drawn as it would be without the others. */
     private void alone(List<Integer> own) {
+        own.forEach(e -> shared[elements.all().get(e).course()] = NOTHING);
         for (int e : own) {
             Element element = elements.all().get(e);
             List<Region> pieces = new ArrayList<>(shared[element.course()].pieces());

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Material;
@@ -18,14 +21,19 @@ import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Rectangle;
 import org.hyphantes.figure.Rounded;
 import org.hyphantes.figure.Upward;
+import org.hyphantes.figure.Wave;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.offset.Ends;
 import org.hyphantes.setting.Amount;
+import org.hyphantes.weave.CrossingIndex;
+import org.hyphantes.weave.Reach;
 import org.hyphantes.weave.Weave;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Friezes along the lines of figures. */
 class FriezeTest {
@@ -201,5 +209,51 @@ class FriezeTest {
         Weave weave = weave(laid(line(-50, 10, 50, 10), "frieze p1", 5, line(0, 0, 20, 0), line(5, -4, 5, 4)));
         assertThat(weave.crossings()).hasSize(5);
         assertThat(weave.strands().get(0).path().length()).isCloseTo(100, within(1e-9));
+    }
+
+    /** Crossings so shallow that all bands are shared out, in stretches that end at joints of fitted curves but for rounding: 11 a cell. */
+    @Test
+    void shallowCrossingsRoundARingAreWoven() {
+        Form wave = new Wave(Amount.of(10), Amount.of(270), Amount.of(10), Amount.of(90), Amount.of(2), Amount.of(4));
+        Weave ring = weave(laid(circle(60), "frieze p11m", 10, wave, line(-10, 3, 10, -1)));
+        assertThat(ring.crossings()).hasSize(110);
+        assertThat(ring.courses()).hasSizeGreaterThanOrEqualTo(110);
+    }
+
+    /** A crossing is repeated in every cell, in each position of the group that is not the same place: by turns alone once a cell round a ring. */
+    @ParameterizedTest
+    @CsvSource({"p11m, 10, 20", "p11g, 20, 20", "p2mg, 20, 40", "p1, 10, 10"})
+    void actsReachEveryCellOfARing(String group, int fewest, int most) {
+        Weave ring = weave(laid(circle(60), "frieze " + group, 10, line(-9, -4, 8, 5), line(-10, 3, 10, -1)));
+        Set<Integer> sizes = new TreeSet<>();
+        for (int m = 0; m < ring.crossings().size(); m++) {
+            assertThat(meets(ring, m, Reach.EVERY_TURN)).hasSize(10);
+            Set<Integer> all = meets(ring, m, Reach.EVERY_REPEAT);
+            sizes.add(all.size());
+            assertThat(all).containsAll(meets(ring, m, Reach.EVERY_TURN));
+            all.forEach(r -> assertThat(meets(ring, r, Reach.EVERY_REPEAT)).isEqualTo(all));
+        }
+        assertThat(sizes).contains(most).isSubsetOf(fewest, most);
+    }
+
+    /** A crossing within a cell is in all of them on the sides of a square; one where cells meet has none at the four corners, where they are mitred. */
+    @Test
+    void actsReachEveryCellOfASquare() {
+        Form wave = new Wave(Amount.of(10), Amount.of(270), Amount.of(10), Amount.of(90), Amount.of(2), Amount.of(4));
+        Weave square = weave(laid(box(120, 120), "frieze p11m", 24, wave));
+        assertThat(square.crossings()).hasSize(44);
+        for (int m = 0; m < 44; m++) {
+            Point place = square.crossings().get(m).place();
+            double along = Math.abs(Math.abs(place.x()) > 59 ? place.y() : place.x());
+            boolean within = Math.abs(along % 20 - 10) < 1e-3;
+            assertThat(meets(square, m, Reach.EVERY_REPEAT)).hasSize(within ? 24 : 20);
+            assertThat(meets(square, m, Reach.EVERY_TURN)).containsExactly(m);
+        }
+    }
+
+    private static Set<Integer> meets(Weave weave, int meet, Reach reach) {
+        return weave.places().reached(meet, reach).stream()
+                .map(CrossingIndex.Found::meet)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 }

@@ -210,6 +210,9 @@ public final class Desk {
             // A first change that changes nothing leaves no trace, and must not be amended to.
             dragging.set(after != history.get());
             history.set(after);
+            if (dragging.get() && message.get().warning()) {
+                say(edit.words());
+            }
         } else {
             history.set(history.get().amended(edit.change().apply(design())));
         }

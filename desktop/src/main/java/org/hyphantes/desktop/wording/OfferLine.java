@@ -1,6 +1,7 @@
 package org.hyphantes.desktop.wording;
 
 import java.util.List;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -83,6 +84,8 @@ final class OfferLine extends HBox {
         offersShown(!said.warning());
         if (said.warning()) {
             warned.playFromStart();
+        } else {
+            warned.stop();
         }
     }
 
@@ -93,7 +96,7 @@ final class OfferLine extends HBox {
 
     void show(List<Offer> offered) {
         shown = offered;
-        offersShown(true);
+        offersShown(warned.getStatus() != Animation.Status.RUNNING);
         offers.getChildren().setAll(offered.stream().map(OfferLine::node).toList());
     }
 
@@ -122,6 +125,7 @@ final class OfferLine extends HBox {
 
     /** Begins a word with a letter already typed. */
     void beginWord(String letter) {
+        warned.stop();
         offersShown(true);
         offers.getChildren().setAll(word, completions);
         Slot.ready(offers);

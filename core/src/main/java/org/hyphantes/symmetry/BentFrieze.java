@@ -1,0 +1,142 @@
+package org.hyphantes.symmetry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Wrapping;
+
+/**
+ * A frieze as it lies along a line. What lies about a place of it is repeated in every cell by a map of its own, which is exact for that place, and
+ * true to its headings.
+ *
+ * @param tiling the frieze before it is laid along the line
+ * @param sides the sides of the line between its corners, in order
+ */
+public record BentFrieze(Tiling tiling, List<Side> sides) {
+    public BentFrieze {
+        sides = List.copyOf(sides);
+    }
+
+    /**
+     * A side of the line, or a part of it.
+     *
+     * @param wrapping how it is laid there
+     * @param sense what is done to the frieze before: nothing, or it is turned about; its own inverse
+     * @param cells how many of them the side has
+     * @param from where the part begins, in mm from the origin before it is stretched, and {@code to} where it ends
+     */
+    public record Side(Wrapping wrapping, Affine sense, int cells, double from, double to) {
+        private boolean has(Point laid) {
+            double along = laid.x() - wrapping.origin().x();
+            return along >= from && along <= to;
+        }
+
+        private double aside(Point laid) {
+            return Math.abs(laid.y() - wrapping.origin().y());
+        }
+
+        /** How far (mm, before it is stretched) a place lies beyond its ends: past a corner, on what belongs to the next side. */
+        private double beyond(Point laid) {
+            double along = laid.x() - wrapping.origin().x();
+            return wrapping.guide().closed()
+                    ? 0
+                    : Math.max(0, Math.max(-along, along - wrapping.pace().flat()));
+        }
+
+        /** A heading of what is laid, as it is at its place. */
+        private Affine frame(Point laid) {
+            Point ahead = wrapping.heading(laid);
+            Point aside = ahead.right();
+            return new Affine(ahead.x(), ahead.y(), aside.x(), aside.y(), 0, 0);
+        }
+    }
+
+    /** A place of the frieze before it is laid, and the side it comes to. */
+    private record Flat(Side side, Point laid) {}
+
+    /** The maps that carry what lies about a place to all that is the same there, that place itself left out. */
+    public List<Affine> about(Point place) {
+        Optional<Flat> flat = flat(place);
+        if (flat.isEmpty()) {
+            return List.of();
+        }
+        Side own = flat.get().side();
+        Affine frame = own.frame(flat.get().laid()).inverse();
+        List<Affine> maps = new ArrayList<>();
+        for (RepeatGroup.Position position : tiling.group().positions()) {
+            Affine map = tiling.map(position, 0, 0).after(own.sense());
+            for (Side side : sides) {
+                Affine laying = side.sense().after(map);
+                Point first = laying.of(flat.get().laid());
+                for (Point laid : places(side, first)) {
+                    Point there = side.wrapping().of(laid);
+                    Affine turned = side.frame(laid).after(linear(laying)).after(frame);
+                    if (there.distance(place) > 1e-9 * own.wrapping().guide().length()) {
+                        maps.add(Affine.shift(there.minus(turned.of(place))).after(turned));
+                    }
+                }
+            }
+        }
+        return maps;
+    }
+
+    /** A place on a side in all of its cells, and in those beyond a corner. */
+    private List<Point> places(Side side, Point laid) {
+        double wide = tiling.across().x();
+        double from = side.wrapping().origin().x();
+        double within = laid.x() - from - wide * Math.floor((laid.x() - from) / wide);
+        int beyond = side.wrapping().guide().closed() ? 0 : 2;
+        List<Point> places = new ArrayList<>();
+        for (int cell = -beyond; cell < side.cells() + beyond; cell++) {
+            Point there = new Point(from + within + cell * wide, laid.y());
+            if (side.has(there)) {
+                places.add(there);
+            }
+        }
+        return places;
+    }
+
+    private static Affine linear(Affine map) {
+        return new Affine(map.a(), map.b(), map.c(), map.d(), 0, 0);
+    }
+
+    /** Of all sides the one whose corners a place lies least beyond, and of those the nearest. */
+    private Optional<Flat> flat(Point place) {
+        Optional<Flat> best = Optional.empty();
+        for (Side side : sides) {
+            Point laid = side.wrapping().before(place);
+            if (side.has(laid) && (best.isEmpty() || isNearer(side, laid, best.get()))) {
+                best = Optional.of(new Flat(side, laid));
+            }
+        }
+        return best;
+    }
+
+    private static boolean isNearer(Side side, Point laid, Flat best) {
+        double nearer = best.side().beyond(best.laid()) - side.beyond(laid);
+        return Math.abs(nearer) > 1e-9
+                ? nearer > 0
+                : side.aside(laid) < best.side().aside(best.laid());
+    }
+
+    /** The turns by which it is carried to itself, if the line is a circle. */
+    public Optional<Turning> turning() {
+        Side side = sides.get(0);
+        return sides.size() == 1
+                        && side.wrapping().guide().closed()
+                        && side.wrapping().guide().curves().get(0) instanceof Arc arc
+                        && side.wrapping().guide().curves().stream().allMatch(c -> isOf(arc, c))
+                ? Optional.of(new Turning(side.cells(), arc.centre()))
+                : Optional.empty();
+    }
+
+    private static boolean isOf(Arc arc, Curve curve) {
+        return curve instanceof Arc other
+                && other.centre().distance(arc.centre()) < 1e-9 * arc.radius()
+                && Math.abs(other.radius() - arc.radius()) < 1e-9 * arc.radius();
+    }
+}
