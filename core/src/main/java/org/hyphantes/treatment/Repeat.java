@@ -114,7 +114,8 @@ public record Repeat(
                 + closing + "; origin {right} right, {down} down.";
     }
 
-    private boolean isAlong() {
+    /** Whether it is a frieze along the line of a figure, and so makes no cloth. */
+    public boolean isAlong() {
         return isStrip() && !along.equals(Turn.NOTHING);
     }
 

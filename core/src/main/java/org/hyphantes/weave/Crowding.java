@@ -55,7 +55,12 @@ final class Crowding {
             if (pair.bare() && firstOver != reaches.isOver(pair.second())) {
                 int over = firstOver ? pair.first() : pair.second();
                 int under = firstOver ? pair.second() : pair.first();
-                rounds.add(over, under, () -> rough || !common(pair).isEmpty());
+                rounds.add(
+                        over,
+                        under,
+                        () -> rough
+                                || areUnfit(over ^ 1, under)
+                                || !common(pair).isEmpty());
             }
             double at = reaches.along(pair.first());
             boolean told = sought.has(projection.strand(pair.first()), at, at);
@@ -188,6 +193,11 @@ final class Crowding {
             return;
         }
         common(pair).forEach(place -> fault(Weave.Trouble.Kind.CROWDED, pair, place));
+    }
+
+    /** Whether both are shared out in any case, so that it need not be known whether they are in a round. */
+    private boolean areUnfit(int here, int next) {
+        return unfit.get(here) && unfit.get(next);
     }
 
     /** A place in each part that a strand and the bands across it at two passages have in common. */

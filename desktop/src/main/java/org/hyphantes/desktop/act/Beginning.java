@@ -1,5 +1,6 @@
 package org.hyphantes.desktop.act;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hyphantes.design.Artwork;
@@ -93,16 +94,13 @@ final class Beginning {
                         .max();
     }
 
-    /** A repeat whose cells have room for what is drawn, in each of their places. */
+    /** A repeat whose cells have room for what it takes of what is drawn, in each of their places. */
     private Treatment celled(Repeat repeat) {
-        Resolved resolved = desk.resolved();
-        if (resolved == null || resolved.setOut().spread().lines().isEmpty()) {
+        List<Path> taken = taken(repeat);
+        if (taken.isEmpty()) {
             return repeat;
         }
-        Box box = Box.round(resolved.setOut().spread().lines().stream()
-                .map(Laid::path)
-                .map(Path::box)
-                .toList());
+        Box box = Box.round(taken.stream().map(Path::box).toList());
         RepeatGroup group = repeat.group();
         Optional<Repeat> all = allOver(repeat);
         if (all.isPresent()) {
@@ -111,9 +109,9 @@ final class Beginning {
         boolean square = group.cell() == RepeatGroup.Cell.SQUARE;
         boolean hexagonal = group.cell() == RepeatGroup.Cell.HEXAGONAL;
         // What runs from side to side is meant to go on in the next cell, so that its length is that of a cell.
-        Optional<Path> across = runningThrough(resolved, new Point(box.width(), 0));
+        Optional<Path> across = runningThrough(taken, new Point(box.width(), 0));
         boolean level = across.isPresent();
-        boolean upright = runningThrough(resolved, new Point(0, box.height())).isPresent();
+        boolean upright = runningThrough(taken, new Point(0, box.height())).isPresent();
         double places = level || upright ? 1 : Math.sqrt(group.positions().size());
         double wide = level ? box.width() : Math.ceil(Math.max(0.01, box.width() * places));
         double high = upright ? box.height() : Math.ceil(Math.max(0.01, box.height() * places));
@@ -137,6 +135,18 @@ final class Beginning {
                 .with("down", Amount.of(alone ? box.centre().y() - above : box.top()));
     }
 
+    /** The lines drawn of what a treatment will take. */
+    private List<Path> taken(Treatment treatment) {
+        Resolved resolved = desk.resolved();
+        List<String> ids = new Taking(desk).ids(treatment);
+        return resolved == null
+                ? List.of()
+                : resolved.setOut().spread().lines().stream()
+                        .filter(l -> ids.isEmpty() || ids.contains(l.key().figure()))
+                        .map(Laid::path)
+                        .toList();
+    }
+
     /** What goes on beyond its sides is itself a tile. */
     private Optional<Repeat> allOver(Repeat repeat) {
         return desk.root().members().stream()
@@ -157,10 +167,9 @@ final class Beginning {
     }
 
     /** An open line that leads from end to end just so far. */
-    private static Optional<Path> runningThrough(Resolved resolved, Point way) {
+    private static Optional<Path> runningThrough(List<Path> taken, Point way) {
         double length = way.length();
-        return resolved.setOut().spread().lines().stream()
-                .map(Laid::path)
+        return taken.stream()
                 .filter(p -> length > 0 && !p.closed())
                 .filter(p -> {
                     Point ends = p.end().minus(p.start());

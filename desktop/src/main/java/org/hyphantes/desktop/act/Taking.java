@@ -71,7 +71,8 @@ public final class Taking {
         return member instanceof Group group ? group.names().keySet() : Set.of(member.id());
     }
 
-    private List<String> ids(Treatment treatment) {
+    /** The figures that a treatment asked for would take, by their ids; none where it takes all. */
+    List<String> ids(Treatment treatment) {
         List<Member> members = new Chosen(desk).members();
         if (members.isEmpty()) {
             return List.of();

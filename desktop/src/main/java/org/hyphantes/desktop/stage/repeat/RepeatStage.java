@@ -92,11 +92,16 @@ public final class RepeatStage implements Stage {
 
     @Override
     public List<Offer> offers(Bench bench) {
+        Offer group = Offer.hint("Page Up, Page Down", "group");
+        if (bench.desk().root().lastOf(Repeat.class).filter(Repeat::isAlong).isPresent()) {
+            // Along a line there is no tile.
+            return List.of(group);
+        }
         return List.of(
                 Offer.hint("drag a rail", "tile size"),
                 Offer.hint("drag a line", "move its figure, in any copy"),
                 Offer.hint(Habits.otherWay().get().doing("drag") + " a corner", "skew"),
-                Offer.hint("Page Up, Page Down", "group"),
+                group,
                 Offer.hint("1 to 9", "tiles seen"),
                 Offer.hint("Space", "neighbours full, pale, hidden"));
     }
