@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Wrapping;
 
@@ -35,10 +36,6 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
             return along >= from && along <= to;
         }
 
-        private double aside(Point laid) {
-            return Math.abs(laid.y() - wrapping.origin().y());
-        }
-
         /** How far (mm, before it is stretched) a place lies beyond its ends: past a corner, on what belongs to the next side. */
         private double beyond(Point laid) {
             double along = laid.x() - wrapping.origin().x();
@@ -55,8 +52,23 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
         }
     }
 
-    /** A place of the frieze before it is laid, and the side it comes to. */
-    private record Flat(Side side, Point laid) {}
+    /** A place of the frieze before it is laid, the side it comes to, and how far (mm) that is from it. */
+    private record Flat(Side side, Point laid, double distance) {
+        static Flat of(Side side, Point place) {
+            Path guide = side.wrapping().guide();
+            return new Flat(
+                    side,
+                    side.wrapping().before(place),
+                    guide.at(guide.nearest(place)).distance(place));
+        }
+
+        /** Nearer to its side; of two that meet at a corner, where it lies beyond both, that which it is less far beyond. */
+        boolean isNearer(Flat other) {
+            double nearer = other.distance - distance;
+            double slack = 1e-9 * side.wrapping().guide().length();
+            return Math.abs(nearer) > slack ? nearer > 0 : side.beyond(laid) < other.side.beyond(other.laid);
+        }
+    }
 
     /** The maps that carry what lies about a place to all that is the same there, that place itself left out. */
     public List<Affine> about(Point place) {
@@ -104,23 +116,16 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
         return new Affine(map.a(), map.b(), map.c(), map.d(), 0, 0);
     }
 
-    /** Of all sides the one whose corners a place lies least beyond, and of those the nearest. */
+    /** A place on the side that it belongs to: mitres part what lies nearer to one from what lies nearer to the next. */
     private Optional<Flat> flat(Point place) {
         Optional<Flat> best = Optional.empty();
         for (Side side : sides) {
-            Point laid = side.wrapping().before(place);
-            if (side.has(laid) && (best.isEmpty() || isNearer(side, laid, best.get()))) {
-                best = Optional.of(new Flat(side, laid));
+            Flat flat = Flat.of(side, place);
+            if (side.has(flat.laid()) && (best.isEmpty() || flat.isNearer(best.get()))) {
+                best = Optional.of(flat);
             }
         }
         return best;
-    }
-
-    private static boolean isNearer(Side side, Point laid, Flat best) {
-        double nearer = best.side().beyond(best.laid()) - side.beyond(laid);
-        return Math.abs(nearer) > 1e-9
-                ? nearer > 0
-                : side.aside(laid) < best.side().aside(best.laid());
     }
 
     /** The turns by which it is carried to itself, if the line is a circle. */

@@ -30,6 +30,9 @@ import org.hyphantes.weave.StrandKey;
  * in the middle of each side. A figure that stands at the corners takes the place of the mitre.
  */
 final class Frieze {
+    /** Further (mm) than any side goes. */
+    private static final double FAR = 1e9;
+
     private final Repeat repeat;
     private final Surroundings.Named guide;
     private final Optional<Surroundings.Named> corner;
@@ -40,9 +43,6 @@ final class Frieze {
     private final List<Strand> strands = new ArrayList<>();
     private final Map<StrandKey, Laid> first = new HashMap<>();
     private final List<BentFrieze.Side> bent = new ArrayList<>();
-
-    /** Further (mm) than any side goes. */
-    private static final double FAR = 1e9;
 
     /** How far (mm) the frieze reaches to a side of its line. */
     private double reach;

@@ -236,6 +236,20 @@ class FriezeTest {
         assertThat(sizes).contains(most).isSubsetOf(fewest, most);
     }
 
+    /** Corners in odd numbers, where what has no upright mirror is turned about in the middle of each side: whatever is reached reaches the same. */
+    @ParameterizedTest
+    @CsvSource({"3, p211, 30", "5, p2mm, 60", "3, p2mg, 60", "5, p11m, 30"})
+    void whatIsReachedReachesTheSame(int sides, String group, int most) {
+        Weave woven = weave(laid(polygon(sides, 90), "frieze " + group, 15, line(-9, -4, 8, 5), line(-10, 3, 10, -1)));
+        int largest = 0;
+        for (int m = 0; m < woven.crossings().size(); m++) {
+            Set<Integer> all = meets(woven, m, Reach.EVERY_REPEAT);
+            largest = Math.max(largest, all.size());
+            all.forEach(r -> assertThat(meets(woven, r, Reach.EVERY_REPEAT)).isEqualTo(all));
+        }
+        assertThat(largest).isEqualTo(most);
+    }
+
     /** A crossing within a cell is in all of them on the sides of a square; one where cells meet has none at the four corners, where they are mitred. */
     @Test
     void actsReachEveryCellOfASquare() {

@@ -118,11 +118,11 @@ class PainterTest {
     void aLargeClothStandsAsItWasLaidUntilItHasBeenDrawnExactly() throws Exception {
         Design crowfoot = Demo.CROWFOOT.design();
         Step repeat = crowfoot.root().last(Repeat.class).orElseThrow();
-        Repeat sixfold = ((Repeat) repeat.treatment()).with("group", Entry.word(RepeatGroup.P6));
-        Design set = Recipes.set(crowfoot.root().id(), repeat.id(), sixfold, "")
+        Repeat fourfold = ((Repeat) repeat.treatment()).with("group", Entry.word(RepeatGroup.P4));
+        Design set = Recipes.set(crowfoot.root().id(), repeat.id(), fourfold, "")
                 .change()
                 .apply(crowfoot);
-        Scene cloth = Tiles.seen(new Resolver().resolve(set), 3);
+        Scene cloth = Tiles.seen(new Resolver().resolve(set), 4);
         assertThat(cloth.size()).as("marks, too many to be drawn at once").isGreaterThan(3_000);
         Camera camera = Camera.whole(cloth.box(), PicturesAgreeTest.PIXELS, PicturesAgreeTest.PIXELS, 20);
         Painter prompt = Painter.prompt(asked::incrementAndGet);
