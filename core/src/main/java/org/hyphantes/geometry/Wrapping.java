@@ -234,7 +234,7 @@ public record Wrapping(Path guide, Point origin, Pace pace) {
 
     /** A level line along a circle. */
     private Optional<Curve> level(Point start, Point end) {
-        Optional<Arc> arc = arc(start, end);
+        Optional<Arc> arc = arc();
         if (arc.isEmpty()) {
             return Optional.empty();
         }
@@ -248,8 +248,8 @@ public record Wrapping(Path guide, Point origin, Pace pace) {
                 : Optional.empty();
     }
 
-    /** The arc that the guide is between two places, if it is one; all of a circle is. */
-    private Optional<Arc> arc(Point start, Point end) {
+    /** The first arc of the guide, if all of it lies on one circle. */
+    public Optional<Arc> arc() {
         if (!(guide.curves().get(0) instanceof Arc first)) {
             return Optional.empty();
         }
@@ -270,19 +270,17 @@ public record Wrapping(Path guide, Point origin, Pace pace) {
             @Override
             public Point velocity(double t) {
                 // At an end the bend of the guide is that on the side of the curve.
-                double along = along(curve.at(t + (0.5 - t) * 1e-9));
+                Point near = curve.at(t + (0.5 - t) * 1e-9);
+                double along = along(near);
                 double over = over(along);
                 double position = position(along);
                 int index = guide.index(position);
-                Point heading = guide.tangent(position);
+                Point heading = heading(near);
                 Point own = curve.velocity(t);
                 double bend = guide.curves().get(index).curvature(position - index)
                         * (curve.at(t).y() - origin.y());
-                if (over != 0) {
-                    Optional<Arc> arc = endingArc(over);
-                    heading = arc.map(a -> a.tangent((over < 0 ? 0 : 1) + over / a.length()))
-                            .orElse(heading);
-                    bend = arc.isPresent() ? bend : 0;
+                if (over != 0 && endingArc(over).isEmpty()) {
+                    bend = 0;
                 }
                 return heading.times(own.x() * pace.stretch(curve.at(t).x() - origin.x()) * (1 - bend))
                         .plus(heading.right().times(own.y()));

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Affine;
-import org.hyphantes.geometry.Arc;
-import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Wrapping;
@@ -44,7 +42,7 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
                     : Math.max(0, Math.max(-along, along - wrapping.pace().flat()));
         }
 
-        /** A heading of what is laid, as it is at its place. */
+        /** What lies along and aside as it is turned where a place comes to lie. */
         private Affine frame(Point laid) {
             Point ahead = wrapping.heading(laid);
             Point aside = ahead.right();
@@ -131,17 +129,7 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
     /** The turns by which it is carried to itself, if the line is a circle. */
     public Optional<Turning> turning() {
         Side side = sides.get(0);
-        return sides.size() == 1
-                        && side.wrapping().guide().closed()
-                        && side.wrapping().guide().curves().get(0) instanceof Arc arc
-                        && side.wrapping().guide().curves().stream().allMatch(c -> isOf(arc, c))
-                ? Optional.of(new Turning(side.cells(), arc.centre()))
-                : Optional.empty();
-    }
-
-    private static boolean isOf(Arc arc, Curve curve) {
-        return curve instanceof Arc other
-                && other.centre().distance(arc.centre()) < 1e-9 * arc.radius()
-                && Math.abs(other.radius() - arc.radius()) < 1e-9 * arc.radius();
+        boolean round = sides.size() == 1 && side.wrapping().guide().closed();
+        return side.wrapping().arc().filter(arc -> round).map(arc -> new Turning(side.cells(), arc.centre()));
     }
 }
