@@ -20,6 +20,7 @@ import org.hyphantes.geometry.plane.Booleans;
 import org.hyphantes.geometry.plane.FillRule;
 import org.hyphantes.geometry.plane.Operand;
 import org.hyphantes.geometry.plane.Subdivision;
+import org.hyphantes.symmetry.BentFrieze;
 import org.hyphantes.weave.Reach;
 
 /**
@@ -49,7 +50,8 @@ public final class Division {
             List<Bounding> lines,
             List<Given> given,
             Point centre,
-            Optional<Repeating> repeating) {
+            Optional<Repeating> repeating,
+            Optional<BentFrieze> bent) {
         this.repeating = repeating;
         List<Bounding> paths = new ArrayList<>();
         List<Operand> operands = new ArrayList<>();
@@ -88,7 +90,7 @@ public final class Division {
         }
         this.cells = List.copyOf(sorted);
         this.siblings = loose.reordered(map -> moved(map, order, place));
-        this.carrying = repeating.isPresent() ? new Repeats(repeating.get(), cells, tolerance) : siblings;
+        this.carrying = carrying(bent, tolerance);
         this.cellOfFace = new int[plane.faces()];
         Arrays.fill(cellOfFace, -1);
         for (int i = 0; i < faces.size(); i++) {
@@ -101,6 +103,13 @@ public final class Division {
         }
         this.adjacency = new Adjacency(plane, cellOfFace, this::grid, cells.size(), !given.isEmpty());
         this.freeEnds = ends(paths, paths.size() - lines.size());
+    }
+
+    private Carrying carrying(Optional<BentFrieze> bent, double tolerance) {
+        if (bent.isPresent()) {
+            return new AlongLine(bent.get(), cells, siblings);
+        }
+        return repeating.isPresent() ? new Repeats(repeating.get(), cells, tolerance) : siblings;
     }
 
     private boolean isSeen(Region region) {
@@ -140,21 +149,23 @@ public final class Division {
      * @throws IllegalStateException if the arrangement cannot be resolved
      */
     public static Division of(List<AreaBounds> areas, List<Bounding> lines, List<Given> given, Point centre) {
-        return of(areas, lines, given, centre, Optional.empty());
+        return of(areas, lines, given, centre, Optional.empty(), Optional.empty());
     }
 
     /**
-     * The same of the tiles of a cloth, of which only what is seen is kept.
+     * The same of what is repeated: of the tiles of a cloth, of which only what is seen is kept, or of a frieze along a line.
      *
      * @param repeating how its cells repeat
+     * @param bent the frieze that they are part of, if it lies along a line
      */
     public static Division of(
             List<AreaBounds> areas,
             List<Bounding> lines,
             List<Given> given,
             Point centre,
-            Optional<Repeating> repeating) {
-        return new Division(areas, lines, given, centre, repeating);
+            Optional<Repeating> repeating,
+            Optional<BentFrieze> bent) {
+        return new Division(areas, lines, given, centre, repeating, bent);
     }
 
     private static int[] moved(int[] map, Integer[] order, int[] place) {

@@ -16,6 +16,9 @@ import org.hyphantes.geometry.Wrapping;
  * @param sides the sides of the line between its corners, in order
  */
 public record BentFrieze(Tiling tiling, List<Side> sides) {
+    /** By so much of a side what lies where two parts of it meet may lie in either. */
+    private static final double SLACK = 1e-4;
+
     public BentFrieze {
         sides = List.copyOf(sides);
     }
@@ -31,7 +34,8 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
     public record Side(Wrapping wrapping, Affine sense, int cells, double from, double to) {
         private boolean has(Point laid) {
             double along = laid.x() - wrapping.origin().x();
-            return along >= from && along <= to;
+            double slack = SLACK * wrapping.pace().flat();
+            return along >= from - slack && along <= to + slack;
         }
 
         /** How far (mm, before it is stretched) a place lies beyond its ends: past a corner, on what belongs to the next side. */
@@ -50,9 +54,13 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
         }
     }
 
-    /** A place of the frieze before it is laid, the side it comes to, and how far (mm) that is from it. */
-    private record Flat(Side side, Point laid, double distance) {
-        static Flat of(Side side, Point place) {
+    /**
+     * A place of the frieze before it is laid.
+     *
+     * @param side the side it comes to, and {@code distance} how far (mm) from its line
+     */
+    public record Flat(Side side, Point laid, double distance) {
+        private static Flat of(Side side, Point place) {
             Path guide = side.wrapping().guide();
             return new Flat(
                     side,
@@ -61,37 +69,64 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
         }
 
         /** Nearer to its side; of two that meet at a corner, where it lies beyond both, that which it is less far beyond. */
-        boolean isNearer(Flat other) {
+        private boolean isNearer(Flat other) {
             double nearer = other.distance - distance;
             double slack = 1e-9 * side.wrapping().guide().length();
             return Math.abs(nearer) > slack ? nearer > 0 : side.beyond(laid) < other.side.beyond(other.laid);
         }
     }
 
+    /**
+     * One of all that are the same as what lies about a place.
+     *
+     * @param laying what is done to the frieze before it is laid
+     * @param side where it is laid then
+     */
+    public record Copy(Affine laying, Side side) {
+        /** Where what is laid so, of which this place is part, comes to lie. */
+        public Point of(Point laid) {
+            return side.wrapping().of(laying.of(laid));
+        }
+
+        private Affine about(Flat flat) {
+            Affine turned = side.frame(laying.of(flat.laid()))
+                    .after(linear(laying))
+                    .after(flat.side().frame(flat.laid()).inverse());
+            return Affine.shift(of(flat.laid())
+                            .minus(turned.of(flat.side().wrapping().of(flat.laid()))))
+                    .after(turned);
+        }
+    }
+
     /** The maps that carry what lies about a place to all that is the same there, that place itself left out. */
     public List<Affine> about(Point place) {
-        Optional<Flat> flat = flat(place);
-        if (flat.isEmpty()) {
-            return List.of();
-        }
-        Side own = flat.get().side();
-        Affine frame = own.frame(flat.get().laid()).inverse();
         List<Affine> maps = new ArrayList<>();
+        flat(place).ifPresent(flat -> {
+            double near = 1e-9 * flat.side().wrapping().guide().length();
+            for (Copy copy : copies(flat)) {
+                Affine map = copy.about(flat);
+                if (map.of(place).distance(place) > near) {
+                    maps.add(map);
+                }
+            }
+        });
+        return maps;
+    }
+
+    /** All that are the same as what lies about a place, that itself among them. */
+    public List<Copy> copies(Flat of) {
+        List<Copy> copies = new ArrayList<>();
         for (RepeatGroup.Position position : tiling.group().positions()) {
-            Affine map = tiling.map(position, 0, 0).after(own.sense());
+            Affine map = tiling.map(position, 0, 0).after(of.side().sense());
             for (Side side : sides) {
                 Affine laying = side.sense().after(map);
-                Point first = laying.of(flat.get().laid());
+                Point first = laying.of(of.laid());
                 for (Point laid : places(side, first)) {
-                    Point there = side.wrapping().of(laid);
-                    Affine turned = side.frame(laid).after(linear(laying)).after(frame);
-                    if (there.distance(place) > 1e-9 * own.wrapping().guide().length()) {
-                        maps.add(Affine.shift(there.minus(turned.of(place))).after(turned));
-                    }
+                    copies.add(new Copy(Affine.shift(laid.minus(first)).after(laying), side));
                 }
             }
         }
-        return maps;
+        return copies;
     }
 
     /** A place on a side in all of its cells, and in those beyond a corner. */
@@ -115,7 +150,7 @@ public record BentFrieze(Tiling tiling, List<Side> sides) {
     }
 
     /** A place on the side that it belongs to: mitres part what lies nearer to one from what lies nearer to the next. */
-    private Optional<Flat> flat(Point place) {
+    public Optional<Flat> flat(Point place) {
         Optional<Flat> best = Optional.empty();
         for (Side side : sides) {
             Flat flat = Flat.of(side, place);

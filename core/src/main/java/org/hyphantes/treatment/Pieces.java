@@ -181,7 +181,8 @@ public record Pieces(
         }
         Point centre = work.turning().map(Turning::centre).orElse(Point.ORIGIN);
         Optional<Repeating> repeating = work.out().map(o -> o.repeating(work.symmetry()));
-        Division division = Division.of(areas, lines, given, centre, repeating);
+        Division division = Division.of(
+                areas, lines, given, centre, repeating, work.symmetry().bent());
         Mosaic mosaic = Mosaic.of(division, edits, parting());
         List<Optional<Fill>> colours = new ArrayList<>();
         for (Tessera piece : mosaic.pieces()) {
