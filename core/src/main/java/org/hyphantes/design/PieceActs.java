@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 import org.hyphantes.piece.Chequer;
 import org.hyphantes.piece.Corner;
@@ -286,12 +287,16 @@ public final class PieceActs {
     private int least(List<Integer> cells, Reach reach) {
         List<List<PieceName>> names =
                 division.reached(cells, reach).stream().map(this::names).toList();
-        Comparator<Integer> first = Comparator.comparingInt((Integer map) ->
-                names.get(map).stream().mapToInt(PieceName::furthestCopy).max().orElse(0));
+        Comparator<Integer> first = Comparator.comparingInt(map -> furthest(names.get(map), PieceName::furthestCopy));
         return IntStream.range(0, names.size())
                 .boxed()
-                .min(first.thenComparing(map -> names.get(map).get(0).text()))
+                .min(first.thenComparing(map -> furthest(names.get(map), PieceName::furthestCrossing))
+                        .thenComparing(map -> names.get(map).get(0).text()))
                 .orElse(0);
+    }
+
+    private static int furthest(List<PieceName> names, ToIntFunction<PieceName> of) {
+        return names.stream().mapToInt(of).max().orElse(0);
     }
 
     int pieces(Set<Integer> cells) {

@@ -19,6 +19,7 @@ public record PieceName(List<String> bounds) {
 
     private static final String BETWEEN = " | ";
     private static final Pattern COPY = Pattern.compile("@(\\d{1,9})");
+    private static final Pattern CROSSING = Pattern.compile("#(\\d{1,9})");
     private static final String INSIDE = "inside ";
     private static final String OUTSIDE = "outside ";
 
@@ -57,9 +58,18 @@ public record PieceName(List<String> bounds) {
      * of its bounds is the last copy, next to the first.
      */
     public int furthestCopy() {
+        return furthest(COPY);
+    }
+
+    /** The same of the crossings that bound it, as they are counted along lines: the first are known where lines are longer, or shorter. */
+    public int furthestCrossing() {
+        return furthest(CROSSING);
+    }
+
+    private int furthest(Pattern number) {
         return bounds.stream()
-                .flatMap(bound -> COPY.matcher(bound).results())
-                .mapToInt(copy -> Integer.parseInt(copy.group(1)))
+                .flatMap(bound -> number.matcher(bound).results())
+                .mapToInt(found -> Integer.parseInt(found.group(1)))
                 .max()
                 .orElse(0);
     }

@@ -18,6 +18,7 @@ import org.hyphantes.figure.Drawn;
 import org.hyphantes.figure.Form;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Upward;
+import org.hyphantes.figure.Wave;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -42,13 +43,17 @@ class FriezePiecesTest {
     }
 
     private static Design frieze(Form guide, String group, int cells, Treatment... then) {
+        List<Form> forms = List.of(guide, line(-9, -4, 8, 5), line(-10, 3, 10, -1), line(0, 5, 20, 5));
+        return frieze(group, cells, forms, then);
+    }
+
+    private static Design frieze(String group, int cells, List<Form> forms, Treatment... then) {
         List<Treatment> steps = new ArrayList<>(List.of(Repeat.STARTING
                 .with("group", "frieze " + group)
                 .with("width", Amount.of(20))
                 .with("columns", Amount.of(cells))
                 .with("along", "f0")));
         steps.addAll(List.of(then));
-        List<Form> forms = List.of(guide, line(-9, -4, 8, 5), line(-10, 3, 10, -1), line(0, 5, 20, 5));
         return Trial.design(Material.PRINT, forms, steps.toArray(Treatment[]::new));
     }
 
@@ -131,19 +136,39 @@ class FriezePiecesTest {
                 .change()
                 .apply(design);
         for (int cells : new int[] {20, 12}) {
-            int lost = mosaic(with(design, cells)).kept().size()
-                    - mosaic(with(dropped, cells)).kept().size();
+            int lost = mosaic(with(design, "columns", cells)).kept().size()
+                    - mosaic(with(dropped, "columns", cells)).kept().size();
             assertThat(lost).isEqualTo(4 * cells);
-            Mosaic now = mosaic(with(joined, cells));
+            Mosaic now = mosaic(with(joined, "columns", cells));
             assertThat(now.waiting()).isEmpty();
             // Two of those that are alike lie beside each of the others, and become one with it.
             assertThat(now.kept().stream().filter(t -> t.cells().size() == 3)).hasSize(2 * cells);
         }
     }
 
-    private static Design with(Design design, int cells) {
+    /** Of lines that run all round, where a piece is told by the crossings along them, those are kept that are there with more cells too. */
+    @Test
+    void anActHoldsBetweenLinesThatRunAllRound() {
+        Wave wave = new Wave(Amount.of(10), Amount.of(270), Amount.of(10), Amount.of(90), Amount.of(1), Amount.of(8));
+        Design design = frieze("p2mg", 10, List.of(RING, wave), Pieces.STARTING);
+        PieceActs acts = acts(design);
+        int cells = mosaic(design).pieces().size();
+        assertThat(cells).isGreaterThan(40);
+        for (int cell = 1; cell < cells; cell++) {
+            Design dropped = acts.drop(List.of(cell), Reach.EVERY_REPEAT)
+                    .orElseThrow()
+                    .change()
+                    .apply(design);
+            Mosaic more = mosaic(with(dropped, "columns", 14));
+            assertThat(more.waiting()).isEmpty();
+            assertThat(more.pieces().stream().filter(Tessera::dropped))
+                    .hasSize(acts.reached(List.of(cell), Reach.EVERY_REPEAT).size() * 14 / 10);
+        }
+    }
+
+    private static Design with(Design design, String slot, int value) {
         var step = design.root().recipe().get(0);
         return design.withRoot(
-                design.root().withStep(step.with(((Repeat) step.treatment()).with("columns", Amount.of(cells)))));
+                design.root().withStep(step.with(((Repeat) step.treatment()).with(slot, Amount.of(value)))));
     }
 }
