@@ -92,9 +92,9 @@ public final class Seams {
                 }
             }
         }
-        for (PathMeeting meeting : PathMeetings.of(paths)) {
-            if (meeting.first() != 0 || meeting.second() == 0 || marks.size() >= MOST) {
-                continue;
+        for (PathMeeting meeting : PathMeetings.withFirst(paths)) {
+            if (marks.size() >= MOST) {
+                break;
             }
             Strand strand = of.get(meeting.second() - 1);
             Path path = paths.get(meeting.second());

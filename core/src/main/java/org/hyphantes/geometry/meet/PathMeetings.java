@@ -56,10 +56,19 @@ public final class PathMeetings {
     /** All meetings, or empty as soon as there turn out to be more than {@code most}. */
     public static Optional<List<PathMeeting>> of(List<Path> paths, Tolerance tolerance, int most, Watch watch) {
         PathMeetings meetings = new PathMeetings(paths, tolerance);
-        return meetings.sweep(most, watch) ? Optional.of(meetings.classified()) : Optional.empty();
+        return meetings.sweep(false, most, watch) ? Optional.of(meetings.classified()) : Optional.empty();
     }
 
-    private boolean sweep(int most, Watch watch) {
+    /** Those of the first path with any other, and none of the others with one another. */
+    public static List<PathMeeting> withFirst(List<Path> paths) {
+        Box box = Box.round(paths.stream().map(Path::box).toList());
+        PathMeetings meetings = new PathMeetings(paths, Tolerance.of(box));
+        meetings.sweep(true, Integer.MAX_VALUE, Watch.NONE);
+        return meetings.classified();
+    }
+
+    /** @param withFirst whether only what the first path meets is found */
+    private boolean sweep(boolean withFirst, int most, Watch watch) {
         int count = paths.stream().mapToInt(Path::size).sum();
         int[] path = new int[count];
         int[] curve = new int[count];
@@ -79,13 +88,17 @@ public final class PathMeetings {
                 box,
                 i -> {
                     watch.step();
-                    meet(path[i], curve[i], path[i], curve[i], CurveMeetings.self(curves.get(i), tolerance));
+                    if (!withFirst) {
+                        meet(path[i], curve[i], path[i], curve[i], CurveMeetings.self(curves.get(i), tolerance));
+                    }
                 },
                 (earlier, later) -> {
                     watch.step();
                     int a = Math.min(earlier, later);
                     int b = Math.max(earlier, later);
-                    meet(path[a], curve[a], path[b], curve[b], meetings.of(a, b));
+                    if (!withFirst || path[a] == 0 && path[b] != 0) {
+                        meet(path[a], curve[a], path[b], curve[b], meetings.of(a, b));
+                    }
                     return raw.size() <= most;
                 });
     }

@@ -62,8 +62,11 @@ final class GroupsCard extends BorderPane {
     private final Map<RepeatGroup, Button> tiles = new EnumMap<>(RepeatGroup.class);
     private final List<Unhurried> pictures = new ArrayList<>();
 
-    /** What may be chosen next is resolved when what was chosen has been drawn: it takes a core of its own. */
-    private final PauseTransition drawn = new PauseTransition(Duration.millis(150));
+    /**
+     * What may be chosen next is resolved when what was chosen has been drawn, and told in words: it takes a core of its own. Before that is drawn again
+     * exactly, though: a hand that pages fast would wait for the next, which then would have to be drawn within the act.
+     */
+    private final PauseTransition drawn = new PauseTransition(Duration.millis(60));
 
     private List<Path> motif = List.of();
     private Repeat shown;
