@@ -65,8 +65,7 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole, Wor
             return made;
         }
         if (made.cloth().isPresent() && whole.cloth().isEmpty()) {
-            // A cloth of some of what there is, is laid tile by tile among the rest.
-            made = made.spread();
+            made = laidAmongOthers(made, surroundings);
         }
         List<Laid> lines = new ArrayList<>();
         boolean laid = false;
@@ -85,6 +84,22 @@ public record Taken(Treatment treatment, Work part, Work others, Work whole, Wor
         mosaics.addAll(made.mosaics());
         boolean kept = made.symmetry().equals(whole.symmetry()) || carriesTheOthers(made.symmetry());
         return new Work(lines, weaves, mosaics, kept ? made.symmetry() : Symmetry.NONE, whole.cloth());
+    }
+
+    /**
+     * A cloth of some of what there is, is laid tile by tile among the rest. Its lines end at its edge, where it is cut off; not so what has a breadth
+     * by then, which would end across its own way and not along the edge.
+     */
+    private static Work laidAmongOthers(Work cloth, Surroundings surroundings) {
+        Work all = cloth.spread();
+        boolean bare = cloth.weaves().isEmpty()
+                && cloth.mosaics().isEmpty()
+                && cloth.lines().stream().allMatch(l -> l.band().isEmpty());
+        return cloth.cloth()
+                .flatMap(c -> c.cutTo(cloth.drawn()))
+                .filter(edge -> bare)
+                .map(edge -> Confined.cut(all, edge, surroundings))
+                .orElse(all);
     }
 
     /** What was made of a tile is a tile of the same cloth. */

@@ -2,6 +2,7 @@ package org.hyphantes.treatment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
 import static org.hyphantes.treatment.CopiesTest.NAMED;
 import static org.hyphantes.treatment.CopiesTest.circle;
 import static org.hyphantes.treatment.CopiesTest.with;
@@ -12,6 +13,7 @@ import org.hyphantes.figure.Form;
 import org.hyphantes.figure.LineForm;
 import org.hyphantes.figure.Polygon;
 import org.hyphantes.figure.Running;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.setting.Amount;
 import org.hyphantes.setting.CannotRead;
 import org.junit.jupiter.api.Test;
@@ -72,5 +74,30 @@ class TakenTest {
                 .hasSize(6);
         Work row = work(List.of(circle(10, 0, 0), circle(10, 20, 90)), with(Row.STARTING, "steps", "20 20"));
         assertThat(row.lines()).as("two of the row lie on one another").hasSize(4);
+    }
+
+    /** A cloth among other figures ends at its edge: as much of its lines is seen as its tiles have, wherever they lie in them. */
+    @Test
+    void aClothOfSomeFiguresIsCutOffAtItsEdge() {
+        Repeat all = Repeat.STARTING
+                .with("group", "p1")
+                .with("width", Amount.of(18))
+                .with("height", Amount.of(20))
+                .with("columns", Amount.of(3))
+                .with("rows", Amount.of(2));
+        Treatment cloth = with(all, "figures", "Figure 1");
+        List<Form> forms = List.of(circle(5, 0, 0), circle(12, 7, 63));
+        List<Laid> lines = work(forms, cloth).lines().stream()
+                .filter(l -> l.key().figure().equals("f1"))
+                .toList();
+        assertThat(lines.stream().mapToDouble(l -> l.path().length()).sum())
+                .isCloseTo(3 * 2 * 2 * Math.PI * 12, within(1e-6));
+        Box box = Box.round(lines.stream().map(l -> l.path().box()).toList());
+        assertThat(box.width()).isCloseTo(3 * 18, within(1e-9));
+        assertThat(box.height()).isCloseTo(2 * 20, within(1e-9));
+        // Or is left whole.
+        assertThat(work(forms, with(all.with("edge", "whole"), "figures", "Figure 1"))
+                        .lines())
+                .allMatch(l -> l.path().closed());
     }
 }
