@@ -75,12 +75,14 @@ final class Share {
         this.elementOf = elementOf(operands.size());
         this.bandOf = bandOf(operands);
         this.held = plane.labels(w -> {
+            Watch.ask();
             holding.add(w.holding().stream().toArray());
             return holding.size() - 1;
         });
         this.owner = new int[held.length];
         Map<List<Integer>, Integer> known = new HashMap<>();
         for (int f = 0; f < held.length; f++) {
+            Watch.ask();
             owner[f] = known.computeIfAbsent(covering(f), this::top);
         }
         neighbours();
