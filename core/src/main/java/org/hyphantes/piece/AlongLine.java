@@ -55,10 +55,9 @@ final class AlongLine implements Carrying {
 
     @Override
     public List<List<Integer>> reached(List<Integer> of, Reach reach) {
-        List<Image> images = images(of, reach);
-        return images.isEmpty()
-                ? loose.reached(of, reach)
-                : images.stream().map(Image::cells).toList();
+        List<List<Integer>> all = new ArrayList<>(List.of(List.copyOf(of)));
+        images(of, reach).forEach(image -> all.add(image.cells()));
+        return all.size() == 1 ? loose.reached(of, reach) : all;
     }
 
     @Override
@@ -66,7 +65,7 @@ final class AlongLine implements Carrying {
         List<Image> images = images(of, reach);
         return images.isEmpty() || map == 0
                 ? loose.placed(place, of, reach, map)
-                : images.get(map)
+                : images.get(map - 1)
                         .copy()
                         .of(flat(place, laid().flats().get(of.get(0)).orElseThrow()));
     }
@@ -76,7 +75,7 @@ final class AlongLine implements Carrying {
         return loose.orbits();
     }
 
-    /** What every repeat reaches, the cells themselves first; none where it reaches nothing else. */
+    /** What every repeat reaches beside the cells themselves; none in other reaches. */
     private List<Image> images(List<Integer> of, Reach reach) {
         if (reach != Reach.EVERY_REPEAT) {
             return List.of();
@@ -105,9 +104,6 @@ final class AlongLine implements Carrying {
             if (carried.size() == of.size() && found.add(Set.copyOf(carried))) {
                 images.add(new Image(copy, carried));
             }
-        }
-        if (!images.isEmpty()) {
-            images.add(0, new Image(null, List.copyOf(of)));
         }
         return images;
     }

@@ -41,7 +41,8 @@ final class Rounds {
     }
 
     /**
-     * A round of more than four bands leaves its middle free. So that is where two steps on and two steps back meet: of bands with many beside them it would take long to go four steps on.
+     * A round of more than four bands leaves its middle free. So that is where two steps on and two steps back meet: of bands with many beside them it
+     * would take long to go four steps on.
      */
     private BitSet inRounds() {
         Map<Integer, List<Integer>> before = new HashMap<>();
