@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import org.hyphantes.figure.PageBox;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
@@ -68,14 +69,30 @@ public final class Resolver {
         }
     }
 
-    private final Map<Key, Done> remembered = new LinkedHashMap<>(64, 0.75f, true) {
+    /** A result that is remembered, and the last of those in passing that asked for it; 0 when something else did. */
+    private static final class Kept {
+        private final Done done;
+        private long passing;
+
+        Kept(Done done, long passing) {
+            this.done = done;
+            this.passing = passing;
+        }
+    }
+
+    private final Map<Key, Kept> remembered = new LinkedHashMap<>(64, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Done> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Key, Kept> eldest) {
             return size() > REMEMBERED;
         }
     };
+
+    /** The number of what is resolved in passing, from 1 on. */
+    private long passings;
+
+    private boolean inPassing;
 
     /** The finished artwork of a design. */
     public Artwork resolve(Design design) {
@@ -99,6 +116,22 @@ public final class Resolver {
     /** The same, with weaves whose crowded courses are cut roughly: what is seen while something is dragged. */
     public Artwork roughly(Design design, Group group, Watch watch) {
         return resolve(design, group, design.figures(), true, watch);
+    }
+
+    /**
+     * Works on what is soon to be something else, as while it is dragged. What only the one in passing before was made of is
+     * forgotten then: many of them would push out what may be wanted again, and what is alive makes every collection of garbage longer.
+     */
+    public <T> T inPassing(Supplier<T> work) {
+        passings++;
+        inPassing = true;
+        try {
+            T made = work.get();
+            remembered.values().removeIf(k -> k.passing > 0 && k.passing < passings);
+            return made;
+        } finally {
+            inPassing = false;
+        }
     }
 
     /** The artwork of a group by itself, which numbers its own figures alone. */
@@ -133,15 +166,16 @@ public final class Resolver {
     private Done done(Group group, Base base, Watch watch) {
         Key exact = new Key(group, base.exact());
         Key key = new Key(group, base);
-        Done known = base.rough() && remembered.containsKey(exact) ? remembered.get(exact) : remembered.get(key);
+        Kept known = base.rough() && remembered.containsKey(exact) ? remembered.get(exact) : remembered.get(key);
         if (known != null) {
-            return known;
+            known.passing = inPassing && known.passing > 0 ? passings : 0;
+            return known.done;
         }
         watch.step();
         Done done = group.recipe().isEmpty() ? members(group, base, watch) : lastStep(group, base, watch);
         // What failed may not have, exactly.
         boolean isExact = !done.isRough() && done.faults().isEmpty();
-        remembered.put(isExact ? exact : key, done);
+        remembered.put(isExact ? exact : key, new Kept(done, inPassing ? passings : 0));
         return done;
     }
 

@@ -11,6 +11,7 @@ import java.util.function.Function;
  */
 public record Arc(Point centre, double radius, double from, double sweep) implements Curve {
     private static final double TURN = 2 * Math.PI;
+    private static final double QUARTER = Math.PI / 2;
 
     public Arc {
         if (!(radius > 0) || !Double.isFinite(radius)) {
@@ -81,12 +82,13 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
     @Override
     public Box box() {
         Box box = Box.of(start(), at(1));
-        for (int quarter = 0; quarter < 4; quarter++) {
-            if (Math.abs(sweep) >= TURN || parameter(quarter * Math.PI / 2) <= 1) {
-                double x = centre.x() + radius * (quarter == 0 ? 1 : quarter == 2 ? -1 : 0);
-                double y = centre.y() + radius * (quarter == 1 ? 1 : quarter == 3 ? -1 : 0);
-                box = box.with(new Box(x, y, x, y));
-            }
+        double low = Math.min(from, from + sweep) / QUARTER;
+        double high = Math.max(from, from + sweep) / QUARTER;
+        for (double quarter = Math.ceil(low); quarter <= high; quarter++) {
+            int side = Math.floorMod((long) quarter, 4);
+            double x = centre.x() + radius * (side == 0 ? 1 : side == 2 ? -1 : 0);
+            double y = centre.y() + radius * (side == 1 ? 1 : side == 3 ? -1 : 0);
+            box = box.with(new Box(x, y, x, y));
         }
         return box;
     }

@@ -33,6 +33,11 @@ public record Box(double left, double top, double right, double bottom) {
         return left <= p.x() && p.x() <= right && top <= p.y() && p.y() <= bottom;
     }
 
+    /** How far (mm) its furthest corner is from a place. */
+    public double furthest(Point from) {
+        return Math.hypot(Math.max(from.x() - left, right - from.x()), Math.max(from.y() - top, bottom - from.y()));
+    }
+
     /** The box round this one carried by a map. */
     public Box map(Affine map) {
         Box one = of(map.of(new Point(left, top)), map.of(new Point(right, bottom)));

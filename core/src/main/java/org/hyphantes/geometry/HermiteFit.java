@@ -8,9 +8,10 @@ import java.util.stream.IntStream;
  *
  * <p>The lengths of the two handles of each cubic are found so that it runs through two places between. It strays from the curve as
  * u&sup2;(1 - u)&sup2;(u - r)(u - 1 + r) does, but for higher powers, r and 1 - r being the shares at which these places lie; that is
- * least for r = 0.337, and most at 0.182, 0.5 and 0.818. There it is measured; at fifteen places more where the curve turns much or its
- * speed changes much; at two more where no cubic runs through both places, and where it strays at one of the three much further than
- * at another. A stretch that strays too far is cut in as many as the sixth power tells.
+ * least for r = 0.337, and most at 0.182, 0.5 and 0.818. There it is measured; at fifteen places more where the curve turns much, its
+ * speed changes much or it strays at one of the three much further than at another; at four more where no cubic runs through both
+ * places, or through one at quite another share; and near both ends where it does not stray little. A stretch that strays too far is
+ * cut in as many as the sixth power tells.
  *
  * <p>Source of the order of what is left: C. de Boor, K. H&ouml;llig and M. Sabin, High accuracy geometric Hermite interpolation, CAGD 4
  * (1987); of offsets fitted by their distances: J. Hoschek, Spline approximation of offset curves, CAGD 5 (1988). Both from memory.
@@ -28,7 +29,7 @@ public final class HermiteFit extends CubicFit {
     /** Where one strays most that strays unevenly, and one that does not run through the places between. */
     private static final double[] BESIDE_ENDS = {0.095, 0.905};
 
-    private static final double[] BETWEEN = {THROUGH, 1 - THROUGH};
+    private static final double[] BETWEEN = {0.095, THROUGH, 1 - THROUGH, 0.905};
 
     private static final double[] NOWHERE = {};
 
@@ -49,12 +50,20 @@ public final class HermiteFit extends CubicFit {
     private static final double LITTLE_CHANGE = 2;
 
     /** What strays no further than this, in tolerances, strays too far nowhere; and so what strays as far at all three places, but for this factor. */
-    private static final double LITTLE = 0.5;
+    private static final double LITTLE = 0.3;
 
     private static final double EVEN = 1.5;
 
+    /** A place so many tolerances along the cubic from the nearest one is as good as that; otherwise it is sought so many times more. */
+    private static final double NEARLY = 10;
+
+    private static final int MORE = 8;
+
     /** A turn (radians) along a stretch that is none: its handles stay as they are. */
     private static final double STRAIGHT = 1e-10;
+
+    /** A cubic that runs through a place at a share further than this from the curve's own strays where such cubics do not. */
+    private static final double IN_STEP = 0.06;
 
     private static final int ROUNDS = 6;
 
@@ -66,7 +75,7 @@ public final class HermiteFit extends CubicFit {
 
     /**
      * What was tried between two joints: a cubic, and by how much its handles are longer than a third of the velocities, as shares,
-     * which is by the square of how long the stretch is; and whether it runs through both places between, as it should.
+     * which is by the square of how long the stretch is; and whether it runs through both places between, about where the curve does.
      */
     private record Trial(Cubic cubic, double longerA, double longerB, boolean settled) {}
 
@@ -158,7 +167,8 @@ public final class HermiteFit extends CubicFit {
         }
         Cubic cubic =
                 new Cubic(from.at(), from.at().plus(leaving.times(a)), to.at().minus(coming.times(b)), to.at());
-        return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0, settled);
+        boolean inStep = Math.abs(u - THROUGH) < IN_STEP && Math.abs(v - 1 + THROUGH) < IN_STEP;
+        return new Trial(cubic, thirdA > 0 ? a / thirdA - 1 : 0, thirdB > 0 ? b / thirdB - 1 : 0, settled && inStep);
     }
 
     /** How far the cubic strays; no more than that it is too far where it is. */
@@ -176,26 +186,37 @@ public final class HermiteFit extends CubicFit {
         }
         Point midway = curve.velocity((from.t() + to.t()) / 2);
         boolean alike = isAlike(from.velocity(), midway) && isAlike(midway, to.velocity());
-        boolean isEven = most < LITTLE * tolerance || most < EVEN * least;
-        double[] further = !alike ? EVERYWHERE : !trial.settled() ? BETWEEN : isEven ? NOWHERE : BESIDE_ENDS;
+        double[] further = !alike || most >= Math.max(EVEN * least, LITTLE * tolerance)
+                ? EVERYWHERE
+                : !trial.settled() ? BETWEEN : most >= LITTLE * tolerance ? BESIDE_ENDS : NOWHERE;
         for (int k = 0; k < further.length && most <= tolerance; k++) {
             most = Math.max(most, strays(powers, from, to, further[k], alike));
         }
         return most;
     }
 
-    /** @param across whether by the distance across the cubic, for which the nearest place need not be found as exactly */
-    private double strays(Powers powers, Joint from, Joint to, double share, boolean across) {
+    /**
+     * How far a place of the curve is from the cubic.
+     *
+     * @param sure whether both bend little there, so that it is told across the cubic from a place that is nearly the nearest
+     */
+    private double strays(Powers powers, Joint from, Joint to, double share, boolean sure) {
         Point target = curve.at(from.t() + share * (to.t() - from.t()));
-        double u = powers.towards(target.x(), target.y(), share, across ? 2 : 4);
-        double offX = powers.x(u) - target.x();
-        double offY = powers.y(u) - target.y();
-        double vx = powers.velocityX(u);
-        double vy = powers.velocityY(u);
-        double speed = Math.sqrt(vx * vx + vy * vy);
-        return across && u > 0 && u < 1 && speed > 0
-                ? Math.abs(offX * vy - offY * vx) / speed
-                : Math.sqrt(offX * offX + offY * offY);
+        double u = powers.towards(target.x(), target.y(), share, sure ? 1 : 4);
+        for (int more = 0; ; more++) {
+            double offX = powers.x(u) - target.x();
+            double offY = powers.y(u) - target.y();
+            double vx = powers.velocityX(u);
+            double vy = powers.velocityY(u);
+            double speed = Math.sqrt(vx * vx + vy * vy);
+            if (sure && speed > 0 && Math.abs(offX * vx + offY * vy) <= NEARLY * tolerance * speed) {
+                return Math.abs(offX * vy - offY * vx) / speed;
+            }
+            if (!sure || more == MORE) {
+                return Math.sqrt(offX * offX + offY * offY);
+            }
+            u = powers.towards(target.x(), target.y(), u, 1);
+        }
     }
 
     private static boolean isAlike(Point a, Point b) {

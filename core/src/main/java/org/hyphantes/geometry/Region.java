@@ -55,17 +55,24 @@ public record Region(Path outline, List<Path> holes) {
     }
 
     /**
-     * The same area with its outline clockwise and its holes the other way round: of areas so turned that are filled together by winding numbers, none
-     * leaves a hole in what it lies over.
+     * The same areas with all outlines one way about, that of the first, and all holes the other: filled together by winding numbers,
+     * none leaves a hole in what it lies over.
      */
-    public Region turned() {
-        boolean isClockwise = outline.signedArea() >= 0;
-        if (isClockwise && holes.stream().allMatch(h -> h.signedArea() <= 0)) {
-            return this;
-        }
-        return new Region(
-                isClockwise ? outline : outline.reversed(),
-                holes.stream().map(h -> h.signedArea() <= 0 ? h : h.reversed()).toList());
+    public static List<Region> alike(List<Region> regions) {
+        boolean isClockwise = !regions.isEmpty() && regions.get(0).outline.signedArea() >= 0;
+        return regions.stream().map(r -> r.turned(isClockwise)).toList();
+    }
+
+    private Region turned(boolean clockwise) {
+        Path round = turned(outline, clockwise);
+        List<Path> within = holes.isEmpty()
+                ? holes
+                : holes.stream().map(h -> turned(h, !clockwise)).toList();
+        return round == outline && within.equals(holes) ? this : new Region(round, within);
+    }
+
+    private static Path turned(Path path, boolean clockwise) {
+        return path.signedArea() >= 0 == clockwise ? path : path.reversed();
     }
 
     public Region map(Affine map) {

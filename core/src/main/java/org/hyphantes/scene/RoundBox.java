@@ -15,23 +15,28 @@ public final class RoundBox {
     public static Box about(Point centre, Scene scene) {
         double far = 0;
         for (Mark mark : scene.marks()) {
-            far = Math.max(far, far(mark, Affine.IDENTITY, centre));
+            far = far(mark, Affine.IDENTITY, centre, far);
         }
         return far == 0 ? scene.box() : new Box(centre.x() - far, centre.y() - far, centre.x() + far, centre.y() + far);
     }
 
-    private static double far(Mark mark, Affine map, Point centre) {
-        double far = 0;
+    /** The further of a distance that something reaches and how far a mark does; what its box tells is not looked at. */
+    private static double far(Mark mark, Affine map, Point centre, double known) {
+        Box box = map.equals(Affine.IDENTITY) ? mark.box() : mark.box().map(map);
+        if (box.furthest(centre) <= known) {
+            return known;
+        }
+        double far = known;
         if (mark instanceof Mark.Group group) {
             for (Mark inner : group.marks()) {
-                far = Math.max(far, far(inner, map.after(group.map()), centre));
+                far = far(inner, map.after(group.map()), centre, far);
             }
         } else if (mark instanceof Mark.Clip clip) {
-            far = far(laid(clip.within().outline(), map), centre);
+            far = Math.max(far, far(laid(clip.within().outline(), map), centre));
         } else if (mark instanceof Mark.Area area) {
-            far = far(laid(area.region().outline(), map), centre);
+            far = Math.max(far, far(laid(area.region().outline(), map), centre));
         } else if (mark instanceof Mark.Stroke stroke) {
-            far = far(laid(stroke.path(), map), centre);
+            far = Math.max(far, far(laid(stroke.path(), map), centre));
         }
         return far;
     }

@@ -3,9 +3,7 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Curve;
@@ -30,10 +28,9 @@ final class Cutting {
     private final boolean isCrowded;
     private final Sought sought;
     private final List<SharedOut.Pending> pending = new ArrayList<>();
-
     private final Reaches reaches;
     private final BitSet unfit;
-    private final Map<Integer, StrandEdges> edges = new HashMap<>();
+    private final StrandEdges[] edges;
     private final List<Course> courses = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
 
@@ -56,6 +53,7 @@ final class Cutting {
         this.projection = projection;
         this.manner = manner;
         this.sought = sought;
+        this.edges = new StrandEdges[projection.strands().size()];
         this.reaches = new Reaches(projection, firstOver, manner.clearance());
         Crowding crowding = new Crowding(projection, reaches, sought, manner.rough());
         this.unfit = crowding.unfit();
@@ -88,8 +86,10 @@ final class Cutting {
 
     /** The edges of a strand, found when they are first asked for: most of what lies about a tile is not. */
     private StrandEdges edges(int strand) {
-        return edges.computeIfAbsent(
-                strand, s -> StrandEdges.of(projection.strands().get(s), manner.clearance()));
+        if (edges[strand] == null) {
+            edges[strand] = StrandEdges.of(projection.strands().get(strand), manner.clearance());
+        }
+        return edges[strand];
     }
 
     private void strand(int s) {

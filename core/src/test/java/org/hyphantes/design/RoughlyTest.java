@@ -2,6 +2,7 @@ package org.hyphantes.design;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.hyphantes.figure.Circle;
@@ -47,6 +48,31 @@ class RoughlyTest {
 
     private static Weave exactly(Resolver resolver, Design design) {
         return resolver.resolve(design).work().weaves().get(0).weave();
+    }
+
+    @Test
+    void whatIsDraggedIsForgottenAndWhatWasThereBeforeAndAfterIsNot() {
+        Resolver resolver = new Resolver();
+        Weave before = exactly(resolver, rosette(5, 1));
+        Weave dragged = resolver.inPassing(() -> roughly(resolver, rosette(5, 1.1)));
+        assertThat(exactly(resolver, rosette(5, 1.1)))
+                .as("asked for when the hand rests")
+                .isSameAs(dragged);
+        List<Weave> passed = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            double width = 1.2 + i * 1e-3;
+            passed.add(resolver.inPassing(() -> roughly(resolver, rosette(5, width))));
+        }
+        assertThat(exactly(resolver, rosette(5, 1)))
+                .as("sixty in passing push nothing out")
+                .isSameAs(before);
+        assertThat(exactly(resolver, rosette(5, 1.1))).isSameAs(dragged);
+        assertThat(exactly(resolver, rosette(5, 1.2 + 59 * 1e-3)))
+                .as("the last one is kept")
+                .isSameAs(passed.get(59));
+        assertThat(exactly(resolver, rosette(5, 1.2 + 58 * 1e-3)))
+                .as("the one before is not")
+                .isNotSameAs(passed.get(58));
     }
 
     @Test

@@ -71,8 +71,8 @@ public record WidthProfile(List<Stop> stops) {
 
     public double widest() {
         double widest = 0;
-        for (Stop stop : stops) {
-            widest = Math.max(widest, stop.width());
+        for (int i = 0; i < stops.size(); i++) {
+            widest = Math.max(widest, stops.get(i).width());
         }
         return widest;
     }

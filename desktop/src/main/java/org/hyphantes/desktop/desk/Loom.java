@@ -107,10 +107,12 @@ final class Loom {
             };
             settle(
                     () -> {
-                        Resolved made = Watch.over(watch, () -> {
+                        Supplier<Resolved> work = () -> {
                             glimpses.unwoven(watch);
                             return Resolved.of(resolver, members, wish, rough, watch, glimpses::woven);
-                        });
+                        };
+                        Resolved made =
+                                Watch.over(watch, () -> wish.measured() ? work.get() : resolver.inPassing(work));
                         answered(wish, rough, System.nanoTime() - begun);
                         return made;
                     },

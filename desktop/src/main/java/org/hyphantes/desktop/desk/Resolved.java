@@ -82,8 +82,10 @@ public record Resolved(
         Optional<KnownPoints> known =
                 wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.spread(), watch)) : Optional.empty();
         Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
-        // Found here, and not when the pointer first asks for them, on the interface thread.
-        field.spread().woven().forEach(laying -> laying.weave().places());
+        if (wish.measured()) {
+            // Found here, and not when the pointer first asks for them, on the interface thread.
+            field.spread().woven().forEach(laying -> laying.weave().places());
+        }
         Point centre = finished.work()
                 .turning()
                 .filter(t -> t.count() > 2)

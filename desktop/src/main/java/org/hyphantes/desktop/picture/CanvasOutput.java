@@ -83,7 +83,7 @@ public final class CanvasOutput implements Output {
         } else {
             gc.beginPath();
             boolean isOne = areas.size() == 1;
-            areas.forEach(a -> tracer.trace(isOne ? a.region() : a.region().turned()));
+            Region.alike(areas.stream().map(Mark.Area::region).toList()).forEach(tracer::trace);
             // Where areas of one paint overlap they leave no hole.
             fill(paint(fill, map), isOne ? FillRule.EVEN_ODD : FillRule.NON_ZERO);
         }

@@ -90,7 +90,8 @@ public final class RasterOutput implements Output {
         if (areas.size() == 1) {
             return traced(map, t -> t.trace(areas.get(0).region()));
         }
-        Path2D path = traced(map, t -> areas.forEach(a -> t.trace(a.region().turned())));
+        List<Region> regions = areas.stream().map(Mark.Area::region).toList();
+        Path2D path = traced(map, t -> Region.alike(regions).forEach(t::trace));
         path.setWindingRule(Path2D.WIND_NON_ZERO);
         return path;
     }
