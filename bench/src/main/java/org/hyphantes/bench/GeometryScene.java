@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -52,9 +53,21 @@ public enum GeometryScene {
             }
             return regions;
         }
+    },
+    /** Closed strands of a plait of 64 by 64 cells, turned round at its borders, of 124 lines, one to a cell, and four arcs each. */
+    STRANDS {
+        @Override
+        List<Region> regions(int count) {
+            return IntStream.range(0, count)
+                    .mapToObj(i -> Region.of(strand(2 + i % CELLS_BETWEEN, i / CELLS_BETWEEN)))
+                    .toList();
+        }
     };
 
     static final double RADIUS = 10;
+
+    private static final int CELLS = 64;
+    private static final int CELLS_BETWEEN = CELLS - 3;
 
     abstract List<Region> regions(int count);
 
@@ -81,6 +94,27 @@ public enum GeometryScene {
             Point along = q.minus(through.get((i + n - 1) % n));
             Point on = through.get((i + 2) % n).minus(p);
             curves.add(new Cubic(p, p.plus(along.times(0.18)), q.minus(on.times(0.18)), q));
+        }
+        return new Path(curves, true);
+    }
+
+    /** @param set so many cells aside by a third, that no two strands run along one another */
+    private static Path strand(int cells, int set) {
+        double cell = 0.8 * RADIUS;
+        double[] sides = {cells * cell, (CELLS - cells) * cell};
+        Point corner = Point.polar(cells * cell, 45).times(-1).plus(new Point(set * cell / 3, 0));
+        List<Curve> curves = new ArrayList<>();
+        for (int side = 0; side < 4; side++) {
+            Point along = Point.polar(1, 45 + 90 * side);
+            int lines = (int) Math.rint(sides[side % 2] / cell) - 1;
+            for (int i = 0; i < lines; i++) {
+                Point from = corner.plus(along.times((i + 0.5) * cell));
+                curves.add(new Line(from, from.plus(along.times(cell))));
+            }
+            corner = corner.plus(along.times(sides[side % 2]));
+            Point next = Point.polar(1, 135 + 90 * side);
+            Point centre = corner.minus(along.times(cell / 2)).plus(next.times(cell / 2));
+            curves.add(new Arc(centre, cell / 2, Math.atan2(-next.y(), -next.x()), Math.PI / 2));
         }
         return new Path(curves, true);
     }

@@ -38,7 +38,8 @@ public final class GeometryTable {
             new Row(GeometryScene.ROSETTE, 12, List.of()),
             new Row(GeometryScene.ROSETTE, 48, List.of()),
             new Row(GeometryScene.LOOPS, 100, List.of()),
-            new Row(GeometryScene.LOOPS, 800, List.of("facesJtsFine")));
+            new Row(GeometryScene.LOOPS, 800, List.of("facesJtsFine")),
+            new Row(GeometryScene.STRANDS, 122, List.of("facesJtsFine", "unionJtsFine", "unionArea")));
 
     public static void main(String[] args) throws RunnerException {
         List<String> only = List.of(args);

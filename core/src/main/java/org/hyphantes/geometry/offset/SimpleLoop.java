@@ -3,6 +3,7 @@ package org.hyphantes.geometry.offset;
 import java.util.List;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.BoxSweep;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
 import org.hyphantes.geometry.Joining;
@@ -15,8 +16,11 @@ import org.hyphantes.geometry.Region;
  * headings goes on and on one way, and so comes to no place twice; and what lies further along the path lies in boxes apart.
  */
 final class SimpleLoop {
-    /** With more curves looking at every two of them is no longer quick. */
-    private static final int MOST_CURVES = 100;
+    /** With more curves this is no longer much quicker than working out where they meet. */
+    private static final int MOST_CURVES = 2_000;
+
+    /** With no more curves every two of them are looked at. */
+    private static final int FEW_CURVES = 64;
 
     /** Less than half a turn (radians). */
     private static final double HALF = Math.PI - 1e-3;
@@ -49,15 +53,25 @@ final class SimpleLoop {
                 return false;
             }
         }
-        for (int i = 0; i < n; i++) {
-            for (int k = i + together[i]; k < n; k++) {
-                // The last curves run on into the first.
-                if (i + n - k >= together[k] && boxes[i].meets(boxes[k])) {
+        return n <= FEW_CURVES
+                ? areApart(boxes, together)
+                : BoxSweep.over(boxes, each -> {}, (a, b) -> !isFurtherOn(Math.min(a, b), Math.max(a, b), together));
+    }
+
+    private static boolean areApart(Box[] boxes, int[] together) {
+        for (int i = 0; i < boxes.length; i++) {
+            for (int k = i + together[i]; k < boxes.length; k++) {
+                if (isFurtherOn(i, k, together) && boxes[i].meets(boxes[k])) {
                     return false;
                 }
             }
         }
         return true;
+    }
+
+    /** Whether one curve lies further along than what goes on one way with another before it; the last curves run on into the first. */
+    private static boolean isFurtherOn(int i, int k, int[] together) {
+        return k >= i + together[i] && i + together.length - k >= together[k];
     }
 
     /** What such a path bounds: it, if it runs about clockwise, and else nothing. Curves that go on along one line or circle are made one. */

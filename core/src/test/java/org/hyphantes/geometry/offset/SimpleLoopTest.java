@@ -47,7 +47,10 @@ class SimpleLoopTest {
             }
         }
         // In parts, as what runs beside a curve is fitted in parts.
-        int parts = 1 + random.nextInt(5);
+        return inParts(curves, 1 + random.nextInt(5));
+    }
+
+    private static Path inParts(List<Curve> curves, int parts) {
         return new Path(
                 curves.stream()
                         .flatMap(c ->
@@ -68,10 +71,16 @@ class SimpleLoopTest {
     @Test
     void noLoopThatCrossesItselfIsTakenToBeSimple() {
         int plain = 0;
+        int many = 0;
         int crossed = 0;
         for (long seed = 0; seed < 3_000; seed++) {
             Path path = seeded(seed);
             boolean simple = Flattened.line(path, 200).isSimple();
+            Path inMany = inParts(path.curves(), 12);
+            if (SimpleLoop.isSo(inMany, CLEAR)) {
+                many += inMany.size() > 64 ? 1 : 0;
+                assertThat(simple).as("in many parts, seed %d", seed).isTrue();
+            }
             crossed += simple ? 0 : 1;
             if (SimpleLoop.isSo(path, CLEAR)) {
                 plain++;
@@ -83,6 +92,7 @@ class SimpleLoopTest {
             }
         }
         assertThat(crossed).as("loops that cross themselves").isGreaterThan(800);
+        assertThat(many).as("loops of more than 64 curves told to be simple").isGreaterThan(1_000);
         assertThat(plain).as("loops told to be simple").isGreaterThan(1_000);
     }
 
