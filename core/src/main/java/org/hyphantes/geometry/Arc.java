@@ -82,10 +82,15 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
     @Override
     public Box box() {
         Box box = Box.of(start(), at(1));
-        double low = Math.min(from, from + sweep) / QUARTER;
-        double high = Math.max(from, from + sweep) / QUARTER;
-        for (double quarter = Math.ceil(low); quarter <= high; quarter++) {
-            int side = Math.floorMod((long) quarter, 4);
+        if (Math.abs(sweep) >= TURN) {
+            return box.with(
+                    new Box(centre.x() - radius, centre.y() - radius, centre.x() + radius, centre.y() + radius));
+        }
+        double first = Math.ceil(Math.min(from, from + sweep) / QUARTER);
+        double last = Math.max(from, from + sweep) / QUARTER;
+        // Counted, since after very many turns the next quarter is no other number.
+        for (int quarter = 0; quarter < 4 && first + quarter <= last; quarter++) {
+            int side = Math.floorMod((long) first + quarter, 4);
             double x = centre.x() + radius * (side == 0 ? 1 : side == 2 ? -1 : 0);
             double y = centre.y() + radius * (side == 1 ? 1 : side == 3 ? -1 : 0);
             box = box.with(new Box(x, y, x, y));

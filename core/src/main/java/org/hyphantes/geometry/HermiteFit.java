@@ -26,7 +26,7 @@ public final class HermiteFit extends CubicFit {
     /** Shares at which a cubic strays most, the middle first. */
     private static final double[] MOST = {0.5, 0.182, 0.818};
 
-    /** Where one strays most that strays unevenly, and one that does not run through the places between. */
+    /** Where one may stray most that does so near an end; and with the places it should run through, where one is looked at that may not. */
     private static final double[] BESIDE_ENDS = {0.095, 0.905};
 
     private static final double[] BETWEEN = {0.095, THROUGH, 1 - THROUGH, 0.905};

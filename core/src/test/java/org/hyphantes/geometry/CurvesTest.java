@@ -40,6 +40,15 @@ class CurvesTest {
                 assertThat(box.contains(any.at(k / 64.0))).isTrue();
             }
         }
+        for (double turned : new double[] {1e10, -1e17, 1e300}) {
+            Arc far = new Arc(Point.ORIGIN, 1, turned, 2);
+            assertThat(far.box().contains(far.at(1)))
+                    .as("after very many turns")
+                    .isTrue();
+            assertThat(new Arc(Point.ORIGIN, 1, turned, 2 * Math.PI).box())
+                    .as("a whole circle")
+                    .isEqualTo(new Box(-1, -1, 1, 1));
+        }
     }
 
     @Test
