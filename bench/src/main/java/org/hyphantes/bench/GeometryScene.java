@@ -98,11 +98,18 @@ public enum GeometryScene {
         return new Path(curves, true);
     }
 
-    /** @param set so many cells aside by a third, that no two strands run along one another */
+    /**
+     * One that goes round the middle of the plait, as all of them do.
+     *
+     * @param cells on two of its sides; the rest of half the cells of its round are on the others
+     * @param set aside by so many thirds of a cell, so that no two strands run along one another
+     */
     private static Path strand(int cells, int set) {
         double cell = 0.8 * RADIUS;
         double[] sides = {cells * cell, (CELLS - cells) * cell};
-        Point corner = Point.polar(cells * cell, 45).times(-1).plus(new Point(set * cell / 3, 0));
+        Point corner = new Point(set * cell / 3, 0)
+                .minus(Point.polar(sides[0] / 2, 45))
+                .minus(Point.polar(sides[1] / 2, 135));
         List<Curve> curves = new ArrayList<>();
         for (int side = 0; side < 4; side++) {
             Point along = Point.polar(1, 45 + 90 * side);

@@ -26,9 +26,10 @@ public final class HermiteFit extends CubicFit {
     /** Shares at which a cubic strays most, the middle first. */
     private static final double[] MOST = {0.5, 0.182, 0.818};
 
-    /** Where one may stray most that does so near an end; and with the places it should run through, where one is looked at that may not. */
+    /** Where one may stray most that does so near an end. */
     private static final double[] BESIDE_ENDS = {0.095, 0.905};
 
+    /** Where one is looked at besides that may not run through the places it should: there, and near the ends. */
     private static final double[] BETWEEN = {0.095, THROUGH, 1 - THROUGH, 0.905};
 
     private static final double[] NOWHERE = {};
