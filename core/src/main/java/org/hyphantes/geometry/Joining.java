@@ -7,6 +7,13 @@ import java.util.List;
 public final class Joining {
     private Joining() {}
 
+    /** A path without seams along one line or circle. */
+    public static Path joined(Path path) {
+        List<Curve> joined = joined(
+                path.curves(), path.closed(), 8 * Tolerance.of(path.box()).distance());
+        return joined == path.curves() ? path : new Path(joined, path.closed());
+    }
+
     /** A chain of curves with neighbours on one carrier joined, also over its start when it is closed. */
     public static List<Curve> joined(List<Curve> chain, boolean closed, double epsilon) {
         if (!hasSeam(chain, closed, epsilon)) {

@@ -78,7 +78,7 @@ public final class OffsetCurves {
 
     /** What lies beside the borders, and they themselves, is more than the region; shrunk it is what is left of the region without that. */
     private static List<Region> swept(Region region, double distance, Corners corners, boolean outwards) {
-        List<Path> borders = region.borders().stream().map(OffsetCurves::joined).toList();
+        List<Path> borders = region.borders().stream().map(Joining::joined).toList();
         return Swept.over(borders, distance, corners, Ends.ROUND, swept -> {
             for (Path border : borders) {
                 boolean insideRight = border.signedArea() > 0 == (border == borders.get(0));
@@ -86,13 +86,6 @@ public final class OffsetCurves {
             }
             return swept.regions(!outwards);
         });
-    }
-
-    /** The same, without seams along one line or circle. */
-    private static Path joined(Path border) {
-        List<Curve> joined = Joining.joined(
-                border.curves(), true, 8 * Tolerance.of(border.box()).distance());
-        return joined == border.curves() ? border : new Path(joined, true);
     }
 
     /**

@@ -1,0 +1,123 @@
+package org.hyphantes.geometry.plane;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.hyphantes.geometry.Affine;
+import org.hyphantes.geometry.Arc;
+import org.hyphantes.geometry.Box;
+import org.hyphantes.geometry.Curve;
+import org.hyphantes.geometry.Line;
+import org.hyphantes.geometry.Path;
+import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Shapes;
+import org.hyphantes.geometry.offset.Corners;
+import org.hyphantes.geometry.offset.OffsetCurves;
+import org.junit.jupiter.api.Test;
+
+/** Areas that lie over one another many deep, which are united by halves. */
+class ByHalvesTest {
+    /** Discs through one point: in polar coordinates about it the rim is 2 r cos of the angle to the nearest centre, so the area is 2 pi r^2 + n r^2 sin(2 pi / n). Closed form. */
+    @Test
+    void discsThroughOnePoint() {
+        for (int n : new int[] {12, 13, 48, 97, 400}) {
+            int all = n;
+            List<Region> discs = IntStream.range(0, n)
+                    .mapToObj(i -> Region.of(Path.closed(Arc.circle(Point.polar(10, 360.0 * i / all), 10, 0))))
+                    .toList();
+            List<Region> union = Booleans.union(discs);
+            assertThat(union).as("%d discs", n).hasSize(1);
+            assertThat(union.get(0).holes()).isEmpty();
+            assertThat(union.get(0).outline().size()).isEqualTo(n);
+            assertThat(union.get(0).area())
+                    .isCloseTo(200 * Math.PI + 100 * n * Math.sin(2 * Math.PI / n), within(1e-7));
+        }
+    }
+
+    /** Rectangles about one centre, ever broader and lower, in many parts: a cross of steps, each of them one line. */
+    @Test
+    void stepsOfRectanglesInManyParts() {
+        int n = 60;
+        List<Region> rectangles = IntStream.rangeClosed(1, n)
+                .mapToObj(i -> Region.of(rectangle(2 * i, 2 * (n + 1 - i), 37)))
+                .toList();
+        List<Region> union = Booleans.union(rectangles);
+        assertThat(union).hasSize(1);
+        // Of each quarter the columns are n, n - 1, ... 1 high and 1 wide; each step has two lines, those over the axes
+        // one for both quarters.
+        assertThat(union.get(0).area()).isCloseTo(4.0 * n * (n + 1) / 2, within(1e-8));
+        assertThat(union.get(0).outline().size()).isEqualTo(4 * (2 * n - 1));
+    }
+
+    /** What one subdivision of all of them finds, of shapes of all kinds that hold one another, touch, and leave holes and islands. */
+    @Test
+    void asAllAtOnce() {
+        for (int trial = 0; trial < 4; trial++) {
+            Random random = new Random(4100 + trial);
+            List<Region> regions = new ArrayList<>();
+            for (int i = 0; i < 110; i++) {
+                Path shape = Shapes.any(random).outline();
+                Path near = shape.map(Affine.shift(Point.polar(7 * random.nextInt(4), 60 * random.nextInt(6))
+                        .minus(shape.box().centre())));
+                // The larger ones as bands, or nothing would be left open.
+                Region whole = Region.of(near);
+                regions.addAll(
+                        shape.box().width() > 16
+                                ? Booleans.minus(whole, OffsetCurves.inset(whole, 0.5, Corners.ROUND))
+                                : List.of(whole));
+            }
+            regions.addAll(regions.subList(0, 4));
+            assertThat(depth(regions)).as("trial %d is deep", trial).isGreaterThan(10);
+            List<Region> union = Booleans.union(regions);
+            List<Region> atOnce =
+                    Booleans.combined(regions.stream().map(Operand::of).toList(), w -> w.held() > 0);
+            assertThat(union).as("trial %d", trial).hasSameSizeAs(atOnce);
+            assertThat(holes(union)).as("trial %d", trial).isPositive().isEqualTo(holes(atOnce));
+            assertThat(area(union)).as("trial %d", trial).isCloseTo(area(atOnce), within(1e-6));
+            for (int i = 0; i < 200; i++) {
+                Point at = new Point(80 * random.nextDouble() - 40, 80 * random.nextDouble() - 40);
+                assertThat(union.stream().anyMatch(r -> r.contains(at)))
+                        .as("trial %d at %s", trial, at)
+                        .isEqualTo(regions.stream().anyMatch(r -> r.contains(at)));
+            }
+        }
+    }
+
+    private static Path rectangle(double width, double height, int parts) {
+        Point[] corners = {
+            new Point(-width / 2, -height / 2),
+            new Point(width / 2, -height / 2),
+            new Point(width / 2, height / 2),
+            new Point(-width / 2, height / 2)
+        };
+        List<Curve> lines = new ArrayList<>();
+        for (int side = 0; side < 4; side++) {
+            Point from = corners[side];
+            Point along = corners[(side + 1) % 4].minus(from);
+            for (int i = 0; i < parts; i++) {
+                lines.add(new Line(
+                        from.plus(along.times((double) i / parts)), from.plus(along.times((i + 1.0) / parts))));
+            }
+        }
+        return new Path(lines, true);
+    }
+
+    private static double depth(List<Region> regions) {
+        List<Box> boxes = regions.stream().map(r -> r.outline().box()).toList();
+        Box round = Box.round(boxes);
+        return boxes.stream().mapToDouble(b -> b.width() * b.height()).sum() / (round.width() * round.height());
+    }
+
+    private static int holes(List<Region> regions) {
+        return regions.stream().mapToInt(r -> r.holes().size()).sum();
+    }
+
+    private static double area(List<Region> regions) {
+        return regions.stream().mapToDouble(Region::area).sum();
+    }
+}
