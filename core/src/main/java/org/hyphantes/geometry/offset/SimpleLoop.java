@@ -29,11 +29,12 @@ final class SimpleLoop {
 
     /** Whether a closed path has no crossing, and nothing of it comes within {@code clear} mm of what lies further along it. */
     static boolean isSo(Path path, double clear) {
-        List<Curve> curves = path.curves();
+        int n = path.size();
+        return n >= 3 && n <= MOST_CURVES && (ConvexLoop.isSo(path, clear) || goesOn(path.curves(), clear));
+    }
+
+    private static boolean goesOn(List<Curve> curves, double clear) {
         int n = curves.size();
-        if (n < 3 || n > MOST_CURVES) {
-            return false;
-        }
         double[] turn = new double[n];
         double[] least = new double[n];
         double[] most = new double[n];

@@ -235,7 +235,12 @@ final class Swept {
     }
 
     private void join(Point from, Point to, Curve arriving, Curve leaving, double distance, boolean marked) {
-        List<Curve> wedge = Wedge.across(arriving, leaving, distance, corners);
+        Point at = leaving.start();
+        Point u = arriving.tangent(1);
+        Point v = leaving.tangent(0);
+        double turn = Math.atan2(Math.abs(u.cross(v)), u.dot(v));
+        double aside = turn * Math.abs(distance);
+        List<Curve> wedge = aside <= nothing ? List.of() : Wedge.across(arriving, leaving, distance, corners);
         if (!wedge.isEmpty()) {
             line(from, wedge.get(wedge.size() - 1).end());
             for (int i = wedge.size() - 1; i >= 0; i--) {
@@ -243,14 +248,7 @@ final class Swept {
                 chain.add(wedge.get(i).reversed());
             }
             line(wedge.get(0).start(), to);
-            return;
-        }
-        Point at = leaving.start();
-        Point u = arriving.tangent(1);
-        Point v = leaving.tangent(0);
-        double turn = Math.atan2(Math.abs(u.cross(v)), u.dot(v));
-        double aside = turn * Math.abs(distance);
-        if (aside <= nothing || turn < HARDLY && aside < 0.1 * Math.min(arriving.length(), leaving.length())) {
+        } else if (aside <= nothing || turn < HARDLY && aside < 0.1 * Math.min(arriving.length(), leaving.length())) {
             line(from, to);
         } else {
             line(from, at);

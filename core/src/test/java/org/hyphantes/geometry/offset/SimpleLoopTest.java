@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
 import org.hyphantes.geometry.Curve;
@@ -14,6 +15,7 @@ import org.hyphantes.geometry.Flattened;
 import org.hyphantes.geometry.Line;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
+import org.hyphantes.geometry.Region;
 import org.junit.jupiter.api.Test;
 
 /** What is taken to be free of crossings is so for JTS too, which knows nothing of headings. */
@@ -108,5 +110,61 @@ class SimpleLoopTest {
                 new Point(0, 0), new Point(10, 0), new Point(10, 10), new Point(5, CLEAR / 2), new Point(0, 10)));
         assertThat(SimpleLoop.isSo(near, CLEAR)).as("nearer than what is clear").isFalse();
         assertThat(SimpleLoop.bounded(square, CLEAR).get(0).area()).isCloseTo(100, within(1e-12));
+    }
+
+    /** What bends one way and turns once is simple however it lies; what turns twice, or is hardly broader than nothing, is not taken to be. */
+    @Test
+    void whatIsConvexIsSimpleAtAnyAngle() {
+        for (int turn = 0; turn < 90; turn += 5) {
+            Affine turned = Affine.turn(turn, new Point(3, 4));
+            Path bar = rounded(400, 60, 12).map(turned);
+            assertThat(ConvexLoop.isSo(bar, CLEAR)).as("bar at %d", turn).isTrue();
+            assertThat(ConvexLoop.isSo(inParts(bar.curves(), 16).reversed(), CLEAR))
+                    .as("in parts, the other way, at %d", turn)
+                    .isTrue();
+            assertThat(SimpleLoop.isSo(bar, CLEAR)).isTrue();
+            // Steiner, as in OffsetTest.
+            List<Region> grown = OffsetCurves.outset(Region.of(bar), 7, Corners.ROUND);
+            assertThat(grown).hasSize(1);
+            assertThat(grown.get(0).outline().size()).isEqualTo(8);
+            assertThat(grown.get(0).area())
+                    .isCloseTo(Region.of(bar).area() + 7 * bar.length() + 49 * Math.PI, within(1e-8));
+        }
+        for (int twice : new int[] {5, 7, 9}) {
+            assertThat(ConvexLoop.isSo(star(twice, 2), CLEAR))
+                    .as("star of %d", twice)
+                    .isFalse();
+            assertThat(SimpleLoop.isSo(star(twice, 2), CLEAR))
+                    .as("star of %d", twice)
+                    .isFalse();
+            assertThat(ConvexLoop.isSo(star(twice, 1), CLEAR))
+                    .as("polygon of %d", twice)
+                    .isTrue();
+        }
+        assertThat(ConvexLoop.isSo(rounded(400, CLEAR, CLEAR / 4), CLEAR))
+                .as("a sliver")
+                .isFalse();
+        Path dented = Path.polygon(
+                List.of(new Point(0, 0), new Point(5, 1e-3), new Point(10, 0), new Point(10, 10), new Point(0, 10)));
+        assertThat(ConvexLoop.isSo(dented, CLEAR)).as("dented").isFalse();
+    }
+
+    private static Path rounded(double width, double height, double radius) {
+        Point[] corners = {new Point(0, 0), new Point(width, 0), new Point(width, height), new Point(0, height)};
+        List<Curve> curves = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Point along = corners[(i + 1) % 4].minus(corners[i]).unit();
+            Point next = corners[(i + 2) % 4].minus(corners[(i + 1) % 4]).unit();
+            Point end = corners[(i + 1) % 4].minus(along.times(radius));
+            curves.add(new Line(corners[i].plus(along.times(radius)), end));
+            curves.add(new Arc(end.plus(next.times(radius)), radius, Math.atan2(-next.y(), -next.x()), Math.PI / 2));
+        }
+        return new Path(curves, true);
+    }
+
+    private static Path star(int points, int step) {
+        return Path.polygon(IntStream.range(0, points)
+                .mapToObj(i -> Point.polar(10, 360.0 * step * i / points))
+                .toList());
     }
 }
