@@ -22,6 +22,10 @@ public final class RoundBox {
 
     /** The further of a distance that something reaches and how far a mark does; what its box tells is not looked at. */
     private static double far(Mark mark, Affine map, Point centre, double known) {
+        if (mark instanceof Mark.Shade) {
+            // It lies within the areas that it darkens.
+            return known;
+        }
         Box box = map.equals(Affine.IDENTITY) ? mark.box() : mark.box().map(map);
         if (box.furthest(centre) <= known) {
             return known;

@@ -3,6 +3,10 @@ package org.hyphantes.weave;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.BoxSweep;
 import org.hyphantes.geometry.Path;
@@ -34,6 +38,8 @@ public final class Cover {
     private final double slack;
     private final List<Point> places = new ArrayList<>();
     private final List<Integer> strands = new ArrayList<>();
+    private final BitSet covered = new BitSet();
+    private final List<TreeMap<Double, Course>> courses = new ArrayList<>();
 
     /** What may be amiss. */
     public enum Kind {
@@ -55,6 +61,8 @@ public final class Cover {
                 weave.strands().stream().mapToDouble(Strand::width).max().orElse(0);
         // Edges of bands are fitted, and corners of clearances cut off.
         this.slack = 1.1 * weave.order().clearance() + 1e-3 * widest;
+        weave.strands().forEach(strand -> courses.add(new TreeMap<>()));
+        weave.courses().forEach(course -> courses.get(course.strand()).put(course.from(), course));
         for (int s = 0; s < weave.strands().size(); s++) {
             along(s);
         }
@@ -93,9 +101,11 @@ public final class Cover {
             place(s, whole * (i + 0.5) / ALONE);
         }
         for (int i = 0; i < n; i++) {
-            double here = path.lengthTo(projection.position(projection.passage(s, i)));
+            int passage = projection.passage(s, i);
+            double here = path.lengthTo(projection.position(passage));
             double next = path.lengthTo(projection.position(projection.passage(s, (i + 1) % n)));
-            place(s, here);
+            int over = weave.passesOver(passage) ? passage : passage ^ 1;
+            place(s, projection.position(passage), projection.strand(over), projection.position(over));
             if (i + 1 == n) {
                 next = round ? next + whole : whole;
             }
@@ -109,35 +119,56 @@ public final class Cover {
     }
 
     private void place(int s, double along) {
+        Path path = weave.strands().get(s).path();
+        double position = path.positionAt(along % path.length());
+        place(s, position, s, position);
+    }
+
+    /** A position on a strand, and that on the strand whose course should cover it there. */
+    private void place(int s, double position, int by, double there) {
         Strand strand = weave.strands().get(s);
-        double within = along % strand.path().length();
-        double position = strand.path().positionAt(within);
         if (strand.width(position) > 2 * slack) {
-            places.add(strand.path().at(position));
+            Point place = strand.path().at(position);
+            covered.set(
+                    places.size(),
+                    course(by, there).filter(c -> c.region().contains(place)).isPresent());
+            places.add(place);
             strands.add(s);
         }
     }
 
+    /** The course that covers a position on a strand, if any does; the last of a round one goes on over its start. */
+    private Optional<Course> course(int strand, double position) {
+        TreeMap<Double, Course> own = courses.get(strand);
+        Map.Entry<Double, Course> before = own.floorEntry(position);
+        return Optional.ofNullable(before == null ? own.lastEntry() : before).map(Map.Entry::getValue);
+    }
+
+    /** The places that no course covers; where the one that should does not, others are looked for. */
     private List<Fault> bare() {
-        if (places.isEmpty()) {
+        int first = covered.nextClearBit(0);
+        if (first >= places.size()) {
             return List.of();
         }
+        int[] open = IntStream.range(first, places.size())
+                .filter(i -> !covered.get(i))
+                .toArray();
         List<Image> images = images();
-        Box[] boxes = new Box[images.size() + places.size()];
+        Box[] boxes = new Box[images.size() + open.length];
         for (int i = 0; i < images.size(); i++) {
             Image image = images.get(i);
             boxes[i] = moved(image.region().outline().box(), image.shift());
         }
-        for (int i = 0; i < places.size(); i++) {
-            boxes[images.size() + i] = Box.of(places.get(i), places.get(i)).grown(slack);
+        for (int i = 0; i < open.length; i++) {
+            Point place = places.get(open[i]);
+            boxes[images.size() + i] = Box.of(place, place).grown(slack);
         }
-        BitSet covered = new BitSet();
         BoxSweep.over(boxes, i -> {}, (a, b) -> {
             int image = Math.min(a, b);
-            int place = Math.max(a, b) - images.size();
-            if (image < images.size() && place >= 0 && !covered.get(place)) {
+            int other = Math.max(a, b) - images.size();
+            if (image < images.size() && other >= 0 && !covered.get(open[other])) {
                 Watch.ask();
-                covered.set(place, isIn(places.get(place), images.get(image)));
+                covered.set(open[other], isIn(places.get(open[other]), images.get(image)));
             }
             return true;
         });
