@@ -15,11 +15,12 @@ import org.hyphantes.geometry.Region;
  * of it meets anything, where one subdivision of all would find every meeting within.
  */
 final class ByHalves {
-    /** Areas that lie no deeper over one another on the average, by their boxes, are united at once. */
-    private static final double DEEP = 10;
+    /** Areas that lie no deeper over one another, on the average of the box round them, are united at once. */
+    private static final double DEEP = 4;
 
     private ByHalves() {}
 
+    /** What is in at least one of the regions. */
     static List<Region> union(List<Region> regions) {
         List<Region> joined = new ArrayList<>(regions.size());
         for (Region region : regions) {
@@ -30,9 +31,8 @@ final class ByHalves {
     }
 
     private static List<Region> united(List<Region> regions) {
-        List<Box> boxes = regions.stream().map(r -> r.outline().box()).toList();
-        Box round = Box.round(boxes);
-        if (boxes.stream().mapToDouble(ByHalves::area).sum() <= DEEP * area(round)) {
+        Box round = Box.round(regions.stream().map(r -> r.outline().box()).toList());
+        if (regions.stream().mapToDouble(Region::area).sum() <= DEEP * round.width() * round.height()) {
             return atOnce(regions.stream().map(Operand::of).toList());
         }
         ToDoubleFunction<Point> across = round.width() > round.height() ? Point::x : Point::y;
@@ -43,10 +43,6 @@ final class ByHalves {
         return atOnce(List.of(
                 Operand.all(united(inOrder.subList(0, half))),
                 Operand.all(united(inOrder.subList(half, inOrder.size())))));
-    }
-
-    private static double area(Box box) {
-        return box.width() * box.height();
     }
 
     private static List<Region> atOnce(List<Operand> operands) {
