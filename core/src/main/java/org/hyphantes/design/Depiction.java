@@ -246,9 +246,10 @@ final class Depiction {
         }
         // A strand whose band finds no room has no mark, but the design is no smaller for it.
         for (Laying laying : work.weaves()) {
+            boolean there = laying.placed().equals(Affine.IDENTITY);
             laying.weave().strands().forEach(s -> {
                 Watch.ask();
-                boxes.add(s.path().map(laying.placed()).box());
+                boxes.add((there ? s.path() : s.path().map(laying.placed())).box());
             });
         }
         return Box.round(boxes);

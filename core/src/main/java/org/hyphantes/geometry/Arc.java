@@ -81,7 +81,12 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
 
     @Override
     public Box box() {
-        Box box = Box.of(start(), at(1));
+        return box(start(), at(1));
+    }
+
+    /** The same, its ends known. */
+    Box box(Point start, Point end) {
+        Box box = Box.of(start, end);
         if (Math.abs(sweep) >= TURN) {
             return box.with(
                     new Box(centre.x() - radius, centre.y() - radius, centre.x() + radius, centre.y() + radius));
@@ -160,9 +165,12 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
 
     @Override
     public double sweptArea(Point about) {
-        Point a = start().minus(about);
-        Point b = at(1).minus(about);
-        return (a.cross(b) + radius * radius * (sweep - Math.sin(sweep))) / 2;
+        return sweptArea(start().minus(about), at(1).minus(about));
+    }
+
+    /** The same, the ways to its ends known. */
+    double sweptArea(Point toStart, Point toEnd) {
+        return (toStart.cross(toEnd) + radius * radius * (sweep - Math.sin(sweep))) / 2;
     }
 
     /** Source of the segment's moment: the centroid of a circular segment, 4 r sin^3(a/2) / (3 (a - sin a)); handbooks. */

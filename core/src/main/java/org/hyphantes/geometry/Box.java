@@ -10,7 +10,11 @@ public record Box(double left, double top, double right, double bottom) {
 
     /** The box round all the boxes; the empty box at the origin when there are none. */
     public static Box round(Collection<Box> boxes) {
-        return boxes.stream().reduce(Box::with).orElse(new Box(0, 0, 0, 0));
+        Box round = null;
+        for (Box box : boxes) {
+            round = round == null ? box : round.with(box);
+        }
+        return round == null ? new Box(0, 0, 0, 0) : round;
     }
 
     public Box with(Box other) {
@@ -35,7 +39,8 @@ public record Box(double left, double top, double right, double bottom) {
 
     /** How far (mm) its furthest corner is from a place. */
     public double furthest(Point from) {
-        return Math.hypot(Math.max(from.x() - left, right - from.x()), Math.max(from.y() - top, bottom - from.y()));
+        return new Point(Math.max(from.x() - left, right - from.x()), Math.max(from.y() - top, bottom - from.y()))
+                .length();
     }
 
     /** The box round this one carried by a map. */

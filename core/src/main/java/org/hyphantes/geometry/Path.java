@@ -165,12 +165,24 @@ public final class Path {
         return i;
     }
 
+    /** Where a curve goes over into the next, or ends, by the one whose place takes no angles to find, if there is one. */
+    private Point joint(int i) {
+        int next = i + 1 < curves.size() ? i + 1 : 0;
+        return (next == 0 && !closed) || !(curves.get(i) instanceof Arc)
+                ? curves.get(i).end()
+                : curves.get(next).start();
+    }
+
     public Box box() {
         Box known = box;
         if (known == null) {
-            known = curves.get(0).box();
-            for (int i = 1; i < curves.size(); i++) {
-                known = known.with(curves.get(i).box());
+            Point from = start();
+            for (int i = 0; i < curves.size(); i++) {
+                Curve curve = curves.get(i);
+                Point to = joint(i);
+                Box own = curve instanceof Arc arc ? arc.box(from, to) : curve.box();
+                known = known == null ? own : known.with(own);
+                from = to;
             }
             box = known;
         }
@@ -230,9 +242,13 @@ public final class Path {
         if (Double.isNaN(known)) {
             // Seen from the path's own start, so that a drawing far from the origin loses nothing.
             Point about = start();
+            Point from = Point.ORIGIN;
             known = 0;
-            for (Curve curve : curves) {
-                known += curve.sweptArea(about);
+            for (int i = 0; i < curves.size(); i++) {
+                Curve curve = curves.get(i);
+                Point to = joint(i).minus(about);
+                known += curve instanceof Arc arc ? arc.sweptArea(from, to) : curve.sweptArea(about);
+                from = to;
             }
             area = known;
         }

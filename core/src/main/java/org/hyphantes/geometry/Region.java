@@ -60,7 +60,9 @@ public record Region(Path outline, List<Path> holes) {
      */
     public static List<Region> alike(List<Region> regions) {
         boolean isClockwise = !regions.isEmpty() && regions.get(0).outline.signedArea() >= 0;
-        return regions.stream().map(r -> r.turned(isClockwise)).toList();
+        List<Region> alike = new ArrayList<>(regions.size());
+        regions.forEach(region -> alike.add(region.turned(isClockwise)));
+        return alike;
     }
 
     private Region turned(boolean clockwise) {

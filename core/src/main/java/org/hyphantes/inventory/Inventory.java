@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Point;
@@ -66,12 +67,15 @@ public final class Inventory {
 
     private void weave(Laying laying, int number) {
         Weave weave = laying.weave();
-        int letters = strands.size();
+        int before = strands.size();
+        List<String> letters = IntStream.range(before, before + weave.strands().size())
+                .mapToObj(Strand::letter)
+                .toList();
         boolean there = laying.placed().equals(Affine.IDENTITY);
         for (int s = 0; s < weave.strands().size(); s++) {
             Strand strand = weave.strands().get(s);
             strands.add(new StrandRow(
-                    Strand.letter(letters + s),
+                    letters.get(s),
                     strand.key(),
                     number,
                     s,
@@ -81,8 +85,7 @@ public final class Inventory {
         }
         for (Crossing crossing : weave.crossings()) {
             Point place = laying.placed().of(crossing.place());
-            crossings.add(new CrossingRow(
-                    place, Strand.letter(letters + crossing.over()), Strand.letter(letters + crossing.under())));
+            crossings.add(new CrossingRow(place, letters.get(crossing.over()), letters.get(crossing.under())));
         }
     }
 

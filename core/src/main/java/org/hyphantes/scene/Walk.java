@@ -185,11 +185,12 @@ public final class Walk {
     }
 
     private boolean near(List<Mark.Area> areas) {
-        double widest = areas.stream()
-                .flatMap(a -> a.spine().stream())
-                .mapToDouble(Spine::width)
-                .max()
-                .orElse(0);
+        double widest = 0;
+        for (Mark.Area area : areas) {
+            widest = area.spine().isPresent()
+                    ? Math.max(widest, area.spine().get().width())
+                    : widest;
+        }
         return widest * look.scale() > NEAR;
     }
 

@@ -24,12 +24,14 @@ final class Distinct {
     /** Takes a path in; false when it is there already. */
     boolean add(Path path) {
         Box box = path.box();
-        long x = cell(box.left() + box.right());
-        long y = cell(box.top() + box.bottom());
-        long width = cell(box.width());
-        for (long i = x - 1; i <= x + 1; i++) {
-            for (long j = y - 1; j <= y + 1; j++) {
-                for (long w = width - 1; w <= width + 1; w++) {
+        double x = box.left() + box.right();
+        double y = box.top() + box.bottom();
+        double width = box.width();
+        // What lies upon this one has its sides within the tolerance of this one's, so these within twice of that.
+        double near = 4 * tolerance;
+        for (long i = cell(x - near); i <= cell(x + near); i++) {
+            for (long j = cell(y - near); j <= cell(y + near); j++) {
+                for (long w = cell(width - near); w <= cell(width + near); w++) {
                     for (Path other : byPlace.getOrDefault(new Cell(i, j, w), List.of())) {
                         if (isSame(path, other)) {
                             return false;
@@ -38,7 +40,8 @@ final class Distinct {
                 }
             }
         }
-        byPlace.computeIfAbsent(new Cell(x, y, width), k -> new ArrayList<>()).add(path);
+        byPlace.computeIfAbsent(new Cell(cell(x), cell(y), cell(width)), k -> new ArrayList<>())
+                .add(path);
         return true;
     }
 

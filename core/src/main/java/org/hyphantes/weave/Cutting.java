@@ -190,7 +190,7 @@ final class Cutting {
         Optional<UnderpassCorner> right = meeting.with(edges(s).right(), 1);
         Optional<UnderpassCorner> left = meeting.with(edges(s).left(), -1);
         // Near a corner of the band over it a band may be cut far off, by an edge that does not lie over it here.
-        double far = 2.2 * Math.hypot(reaches.zone(passage), own.width() / 2);
+        double far = 2.2 * new Point(reaches.zone(passage), own.width() / 2).length();
         if (right.isEmpty()
                 || left.isEmpty()
                 || right.get().place().distance(place) > far

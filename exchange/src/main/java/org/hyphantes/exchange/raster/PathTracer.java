@@ -77,7 +77,8 @@ public final class PathTracer {
     }
 
     private void curve(Curve curve) {
-        if (curve instanceof Arc arc && arc.radius() * scale * (1 - Math.cos(arc.sweep() / 2)) > flat) {
+        // An arc strays from its chord by r (1 - cos (sweep / 2)), and so by no more than r sweep^2 / 8.
+        if (curve instanceof Arc arc && arc.radius() * scale * arc.sweep() * arc.sweep() > 8 * flat) {
             arc(arc);
         } else if (curve instanceof Cubic cubic) {
             Point a = cubic.control1();
@@ -90,9 +91,15 @@ public final class PathTracer {
         }
     }
 
+    /** The greatest angle that one cubic may turn by. */
+    private double most(Arc arc) {
+        return strays == QUARTER
+                ? Math.PI / 2
+                : Math.min(Math.PI / 2, Math.PI / 4 * Math.pow(strays / (EIGHTH * arc.radius() * scale), 1.0 / 6));
+    }
+
     private void arc(Arc arc) {
-        double most = Math.PI / 4 * Math.pow(strays / (EIGHTH * arc.radius() * scale), 1.0 / 6);
-        int parts = (int) Math.ceil(Math.abs(arc.sweep()) / Math.min(Math.PI / 2, most) - 1e-9);
+        int parts = (int) Math.ceil(Math.abs(arc.sweep()) / most(arc) - 1e-9);
         double handle = 4.0 / 3 * Math.tan(arc.sweep() / parts / 4) * arc.radius();
         double x0 = arc.centre().x();
         double y0 = arc.centre().y();
