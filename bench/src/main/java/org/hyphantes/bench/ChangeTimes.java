@@ -1,6 +1,5 @@
 package org.hyphantes.bench;
 
-import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Application;
@@ -8,10 +7,7 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.hyphantes.design.Edit;
-import org.hyphantes.desktop.HyphantesApp;
-import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.files.Remembered;
 
 /**
  * Changes a radius now and then in the real window, as by a typed number, and prints how long it takes until something of it is handed to
@@ -31,9 +27,8 @@ public final class ChangeTimes extends Application {
 
     @Override
     public void start(Stage window) throws Exception {
-        Typefaces.load();
         sizes.addAll(getParameters().getRaw());
-        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        RealWindow.open(window, desk);
         scene = window.getScene();
         next();
     }

@@ -1,6 +1,5 @@
 package org.hyphantes.bench;
 
-import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -10,11 +9,8 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
 import org.hyphantes.design.Edit;
-import org.hyphantes.desktop.HyphantesApp;
-import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
 import org.hyphantes.desktop.desk.Resolved;
-import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.treatment.Pieces;
 import org.hyphantes.treatment.Work;
 
@@ -36,12 +32,11 @@ public final class FrameTimes extends Application {
 
     @Override
     public void start(Stage window) throws Exception {
-        Typefaces.load();
         sizes = new ArrayList<>(getParameters().getRaw());
         if (sizes.isEmpty()) {
             sizes.addAll(List.of("32", "200", "1000", "rosette"));
         }
-        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        RealWindow.open(window, desk);
         next();
     }
 

@@ -1,6 +1,5 @@
 package org.hyphantes.bench;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,11 +8,8 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
-import org.hyphantes.desktop.HyphantesApp;
 import org.hyphantes.desktop.act.RepeatActs;
-import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.exchange.project.ProjectFile;
 import org.hyphantes.symmetry.RepeatGroup;
 
@@ -35,12 +31,11 @@ public final class GroupTimes extends Application {
 
     @Override
     public void start(Stage window) throws Exception {
-        Typefaces.load();
         List<String> arguments = getParameters().getRaw();
         rest = Double.parseDouble(arguments.get(0)) * 1e6;
         rounds = Integer.parseInt(arguments.get(1));
         files = new ArrayList<>(arguments.subList(2, arguments.size()));
-        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        RealWindow.open(window, desk);
         scene = window.getScene();
         next();
     }

@@ -1,6 +1,5 @@
 package org.hyphantes.bench;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -14,10 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
 import org.hyphantes.desktop.Frame;
-import org.hyphantes.desktop.HyphantesApp;
-import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.exchange.project.Demo;
 import org.hyphantes.gauge.Mend;
 import org.hyphantes.gauge.Snag;
@@ -38,8 +34,7 @@ public final class KeyTimes extends Application {
     @Override
     public void start(Stage window) throws Exception {
         List<String> files = getParameters().getRaw();
-        Typefaces.load();
-        frame = HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        frame = RealWindow.open(window, desk);
         desk.lay(files.isEmpty() ? RingDesigns.cramped(1_000) : Demo.TIDE_RING.design());
         desk.open("weave");
         Thread hand = new Thread(() -> press(window, files), "hand");

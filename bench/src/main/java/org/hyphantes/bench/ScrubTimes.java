@@ -1,6 +1,5 @@
 package org.hyphantes.bench;
 
-import java.nio.file.Files;
 import java.util.Arrays;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
@@ -11,10 +10,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.hyphantes.design.Design;
-import org.hyphantes.desktop.HyphantesApp;
-import org.hyphantes.desktop.chrome.Typefaces;
 import org.hyphantes.desktop.desk.Desk;
-import org.hyphantes.desktop.files.Remembered;
 import org.hyphantes.exchange.format.CannotHandOver;
 import org.hyphantes.exchange.format.Handout;
 import org.hyphantes.setting.Amount;
@@ -37,8 +33,7 @@ public final class ScrubTimes extends Application {
 
     @Override
     public void start(Stage window) throws Exception {
-        Typefaces.load();
-        HyphantesApp.open(window, desk, new Remembered(Files.createTempDirectory("hyphantes-bench")));
+        RealWindow.open(window, desk);
         int tiles = Integer.parseInt(getParameters().getRaw().get(0));
         Design cloth = RingDesigns.cloth(1, tiles);
         Amount bed = Amount.of(20 * tiles + 50);

@@ -37,7 +37,8 @@ final class ConvexLoop {
                 turned += arc.sweep();
                 all += Math.abs(arc.sweep());
             } else if (curve instanceof Cubic cubic) {
-                // It bends as its control polygon does, if that bends one way.
+                // Its control polygon is part of one that turns about once, so it is convex, and the cubic bends as it
+                // does.
                 Point between = cubic.control2().minus(cubic.control1());
                 double first = turn(cubic.control1().minus(cubic.start()), between);
                 double second = turn(between, cubic.end().minus(cubic.control2()));
@@ -54,7 +55,8 @@ final class ConvexLoop {
                 && Math.abs(path.signedArea()) > 2 * clear * (box.width() + box.height());
     }
 
-    private static double turn(Point from, Point to) {
+    /** The turn (radians) from one way to another. */
+    static double turn(Point from, Point to) {
         return Math.atan2(from.cross(to), from.dot(to));
     }
 }

@@ -44,7 +44,7 @@ final class SimpleLoop {
             if (!headings(curve, i, least, most)) {
                 return false;
             }
-            turn[i] = turn(curve.tangent(0), curves.get((i + 1) % n).tangent(0));
+            turn[i] = ConvexLoop.turn(curve.tangent(0), curves.get((i + 1) % n).tangent(0));
             boxes[i] = curve.box().grown(clear);
         }
         int[] together = new int[n];
@@ -115,16 +115,12 @@ final class SimpleLoop {
             if (first.length() == 0 || last.length() == 0) {
                 return false;
             }
-            double a = turn(first, between);
-            double b = turn(first, last);
+            double a = ConvexLoop.turn(first, between);
+            double b = ConvexLoop.turn(first, last);
             least[i] = Math.min(0, Math.min(a, b));
             most[i] = Math.max(0, Math.max(a, b));
             return most[i] - least[i] < HALF;
         }
         return true;
-    }
-
-    private static double turn(Point from, Point to) {
-        return Math.atan2(from.cross(to), from.dot(to));
     }
 }

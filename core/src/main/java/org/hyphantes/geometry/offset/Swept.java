@@ -240,7 +240,11 @@ final class Swept {
         Point v = leaving.tangent(0);
         double turn = Math.atan2(Math.abs(u.cross(v)), u.dot(v));
         double aside = turn * Math.abs(distance);
-        List<Curve> wedge = aside <= nothing ? List.of() : Wedge.across(arriving, leaving, distance, corners);
+        if (aside <= nothing) {
+            line(from, to);
+            return;
+        }
+        List<Curve> wedge = Wedge.across(arriving, leaving, distance, corners);
         if (!wedge.isEmpty()) {
             line(from, wedge.get(wedge.size() - 1).end());
             for (int i = wedge.size() - 1; i >= 0; i--) {
@@ -248,7 +252,7 @@ final class Swept {
                 chain.add(wedge.get(i).reversed());
             }
             line(wedge.get(0).start(), to);
-        } else if (aside <= nothing || turn < HARDLY && aside < 0.1 * Math.min(arriving.length(), leaving.length())) {
+        } else if (turn < HARDLY && aside < 0.1 * Math.min(arriving.length(), leaving.length())) {
             line(from, to);
         } else {
             line(from, at);

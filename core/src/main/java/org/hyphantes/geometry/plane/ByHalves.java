@@ -32,7 +32,9 @@ final class ByHalves {
 
     private static List<Region> united(List<Region> regions) {
         Box round = Box.round(regions.stream().map(r -> r.outline().box()).toList());
-        if (regions.stream().mapToDouble(Region::area).sum() <= DEEP * round.width() * round.height()) {
+        double area = regions.stream().mapToDouble(Region::area).sum();
+        // An outline that goes round many times may be alone and have more area than its box.
+        if (regions.size() < 2 || area <= DEEP * round.width() * round.height()) {
             return atOnce(regions.stream().map(Operand::of).toList());
         }
         ToDoubleFunction<Point> across = round.width() > round.height() ? Point::x : Point::y;

@@ -130,15 +130,15 @@ class SimpleLoopTest {
             assertThat(grown.get(0).area())
                     .isCloseTo(Region.of(bar).area() + 7 * bar.length() + 49 * Math.PI, within(1e-8));
         }
-        for (int twice : new int[] {5, 7, 9}) {
-            assertThat(ConvexLoop.isSo(star(twice, 2), CLEAR))
-                    .as("star of %d", twice)
+        for (int points : new int[] {5, 7, 9}) {
+            assertThat(ConvexLoop.isSo(star(points, 2), CLEAR))
+                    .as("star of %d", points)
                     .isFalse();
-            assertThat(SimpleLoop.isSo(star(twice, 2), CLEAR))
-                    .as("star of %d", twice)
+            assertThat(SimpleLoop.isSo(star(points, 2), CLEAR))
+                    .as("star of %d", points)
                     .isFalse();
-            assertThat(ConvexLoop.isSo(star(twice, 1), CLEAR))
-                    .as("polygon of %d", twice)
+            assertThat(ConvexLoop.isSo(star(points, 1), CLEAR))
+                    .as("polygon of %d", points)
                     .isTrue();
         }
         assertThat(ConvexLoop.isSo(rounded(400, CLEAR, CLEAR / 4), CLEAR))

@@ -20,7 +20,10 @@ import org.junit.jupiter.api.Test;
 
 /** Areas that lie over one another many deep, which are united by halves. */
 class ByHalvesTest {
-    /** Discs through one point: in polar coordinates about it the rim is 2 r cos of the angle to the nearest centre, so the area is 2 pi r^2 + n r^2 sin(2 pi / n). Closed form. */
+    /**
+     * Discs through one point: in polar coordinates about it the rim is 2 r cos of the angle to the nearest centre, so the area is
+     * 2 pi r^2 + n r^2 sin(2 pi / n). Closed form.
+     */
     @Test
     void discsThroughOnePoint() {
         for (int n : new int[] {12, 13, 48, 97, 400}) {
@@ -80,6 +83,24 @@ class ByHalvesTest {
                         .as("trial %d at %s", trial, at)
                         .isEqualTo(regions.stream().anyMatch(r -> r.contains(at)));
             }
+        }
+    }
+
+    /** What an outline that goes round six times encloses by the even-odd rule is no deeper, though its signed area is that of many boxes. */
+    @Test
+    void outlinesThatGoRoundManyTimes() {
+        List<Point> corners = new ArrayList<>();
+        for (int i = 0; i < 6 * 40; i++) {
+            corners.add(Point.polar(20 + 0.1 * i / 40, 360.0 * i / 40));
+        }
+        Region wound = Region.of(Path.polygon(corners));
+        assertThat(depth(List.of(wound))).isGreaterThan(4);
+        Region aside = wound.map(Affine.shift(new Point(1, 2)));
+        for (List<Region> regions : List.of(List.of(wound), List.of(wound, aside, wound))) {
+            List<Region> atOnce =
+                    Booleans.combined(regions.stream().map(Operand::of).toList(), w -> w.held() > 0);
+            assertThat(Booleans.union(regions)).hasSameSizeAs(atOnce).isNotEmpty();
+            assertThat(area(Booleans.union(regions))).isCloseTo(area(atOnce), within(1e-8));
         }
     }
 
