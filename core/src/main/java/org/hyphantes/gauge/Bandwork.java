@@ -24,9 +24,9 @@ import org.hyphantes.weave.Weave;
 /** What three gauges measure on the bands of a weave: how even they are, where the ground is narrowest, and whether they touch. */
 final class Bandwork {
     /** Within this share above its limit a width is chipped, not broken. */
-    private static final double NEARLY = 1.25;
+    static final double NEARLY = 1.25;
 
-    private static final int MOST_ALIKE = 12;
+    static final int MOST_ALIKE = 12;
 
     private final Design design;
     private final Laying laying;
@@ -204,6 +204,14 @@ final class Bandwork {
             }
         }
         families.values().stream().limit(MOST_ALIKE).forEach(f -> gap(f, limit));
+        List<Point> narrows = families.values().stream()
+                .flatMap(List::stream)
+                .map(f -> f.narrow().gap().middle())
+                .toList();
+        Groundwork.Measured grounds = Groundwork.of(design, laying, narrowest, narrows, watch);
+        narrowest = grounds.narrowest();
+        touching += grounds.touching();
+        snags.addAll(grounds.snags());
     }
 
     /** Whether a narrow place lies in other tiles alone, or was told of another tile. */
@@ -250,10 +258,8 @@ final class Bandwork {
                     : self ? a.name() + " touches itself" : a.name() + " and " + b.name() + " touch";
             snag(TouchingGauge.WORD, State.BROKEN, place, words + (n > 1 ? ", at " + n + " places." : "."), mend);
         } else {
-            String words = "Ground is " + length(first.gap()) + " here"
-                    + (n > 1 ? " and at " + (n - 1) + " more places" : "") + ", limit " + length(limit) + ".";
             State state = first.gap() < limit ? State.BROKEN : State.CHIPPED;
-            snag(NarrowestGauge.WORD, state, place, words, mend);
+            snag(NarrowestGauge.WORD, state, place, Groundwork.words(design, first.gap(), n), mend);
         }
     }
 

@@ -1,6 +1,7 @@
 package org.hyphantes.gauge;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -114,6 +115,40 @@ class BandGaugesTest {
         assertThat(inspect(mended).reading("touching").text()).isEqualTo("nowhere");
         assertThat(inspect(mended).reading("narrowest").state()).isEqualTo(State.CHIPPED);
         assertThat(inspect(mended(mended, "narrowest")).snags()).isEmpty();
+    }
+
+    /** Circles of radius 13 stand 20 apart, so that bands of w leave 26 - 20 - w between two that cross, and touch at 6. */
+    @Test
+    void groundBetweenTwoCrossingsIsAsWideAsWhereItIsWidest() {
+        double seat = 10 / Math.sin(Math.PI / 12);
+        for (double width : new double[] {2, 5, 5.95, 6}) {
+            Design ring = design(
+                    Material.PRINT,
+                    List.of(circle(13, seat, 0)),
+                    Turn.of(12),
+                    Band.of(Amount.of(width), Ends.BUTT),
+                    Interlace.STARTING);
+            Inspection inspection = inspect(ring);
+            double narrowest = Math.min(width, 6 - width);
+            assertThat(inspection.reading("narrowest").text())
+                    .startsWith(String.format(Locale.ROOT, narrowest % 1 == 0 ? "%.0f mm" : "%.2f mm", narrowest));
+            if (width < 5.9) {
+                assertThat(inspection.snags()).as("%s wide", width).isEmpty();
+                continue;
+            }
+            boolean closed = width == 6;
+            Snag snag = snag(ring, closed ? "touching" : "narrowest");
+            assertThat(snag.state()).isEqualTo(State.BROKEN);
+            assertThat(snag.words())
+                    .isEqualTo(
+                            closed
+                                    ? "A and B touch between crossings, at 12 places."
+                                    : "Ground is 0.05 mm here and at 11 more places, limit 0.1 mm.");
+            // Of the ground between two crossings the middle lies at the seats' half way.
+            Point place = snag.place().orElseThrow();
+            assertThat(place.length()).isCloseTo(seat * Math.cos(Math.PI / 12), within(1e-4));
+            assertThat(inspect(mended(ring, snag.gauge())).snags()).isEmpty();
+        }
     }
 
     @Test
