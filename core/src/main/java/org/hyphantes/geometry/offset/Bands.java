@@ -36,7 +36,7 @@ public final class Bands {
 
     private static List<Region> even(Path path, double half, Ends ends, Corners corners) {
         boolean gentle = ends == Ends.BUTT && Gentle.isSo(path, half);
-        return Swept.over(List.of(path), half, corners, ends, swept -> {
+        return Attempts.over(List.of(path), half, corners, ends, swept -> {
             if (gentle) {
                 swept.round(path, half, ends, 0);
                 return List.of(Region.of(swept.paths().get(0)));

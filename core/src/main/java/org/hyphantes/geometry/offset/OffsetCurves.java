@@ -79,7 +79,7 @@ public final class OffsetCurves {
     /** What lies beside the borders, and they themselves, is more than the region; shrunk it is what is left of the region without that. */
     private static List<Region> swept(Region region, double distance, Corners corners, boolean outwards) {
         List<Path> borders = region.borders().stream().map(Joining::joined).toList();
-        return Swept.over(borders, distance, corners, Ends.ROUND, swept -> {
+        return Attempts.over(borders, distance, corners, Ends.ROUND, swept -> {
             for (Path border : borders) {
                 boolean insideRight = border.signedArea() > 0 == (border == borders.get(0));
                 swept.beside(border, insideRight == outwards ? -distance : distance, false);
@@ -96,7 +96,7 @@ public final class OffsetCurves {
         if (distance == 0 || !Double.isFinite(distance)) {
             throw new IllegalArgumentException("a parallel needs a distance other than 0, not " + distance);
         }
-        return Swept.over(List.of(path), distance, corners, Ends.ROUND, swept -> lines(swept, path, distance));
+        return Attempts.over(List.of(path), distance, corners, Ends.ROUND, swept -> lines(swept, path, distance));
     }
 
     private static List<Path> lines(Swept swept, Path path, double distance) {

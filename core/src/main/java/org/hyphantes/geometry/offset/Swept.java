@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
-import java.util.function.Function;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
@@ -52,12 +51,13 @@ final class Swept {
     private final List<BitSet> far = new ArrayList<>();
     private List<Curve> chain = new ArrayList<>();
     private BitSet told = new BitSet();
+    private boolean sharp;
 
     /**
      * @param all what is offset
      * @param folded whether parallels that are folded are taken as they are
      */
-    private Swept(Path all, double distance, Corners corners, boolean folded, Way way) {
+    Swept(Path all, double distance, Corners corners, boolean folded, Way way) {
         this.way = way;
         this.reach = Math.abs(distance);
         this.folded = folded;
@@ -66,29 +66,9 @@ final class Swept {
         this.corners = corners;
     }
 
-    /**
-     * What comes of sweeping along paths: first with parallels folded where cubics bend too tightly; if that cannot be resolved or does not
-     * hold, with discs there; then turned about, for what the last digits decide, and a little further or less far. What folds take away
-     * nearest places must give: so none are taken where ends or corners give less than all that is near them, nor of a path in one disc.
-     */
-    static <T> T over(List<Path> paths, double distance, Corners corners, Ends ends, Function<Swept, T> work) {
-        boolean curved = false;
-        boolean less = corners.kind() == Corner.BEVELLED;
-        for (Path path : paths) {
-            curved |= path.curves().stream().anyMatch(Cubic.class::isInstance);
-            less |= !path.closed() && ends != Ends.ROUND;
-            less |= InDisc.isPossible(path, Math.abs(distance));
-        }
-        for (Way way : Way.ALL) {
-            for (boolean folded : curved && !less ? new boolean[] {true, false} : new boolean[] {false}) {
-                try {
-                    return work.apply(new Swept(paths.get(0), distance, corners, folded, way));
-                } catch (IllegalStateException | IllegalArgumentException e) {
-                    // Edges that run almost upon one another, as beside a cusp: done a little otherwise they do not.
-                }
-            }
-        }
-        throw new IllegalStateException("no offset by " + distance + " mm was found here; try it a little larger");
+    /** Whether tips were found that are known less well than parallels are fitted; then finer fits are worth their time. */
+    boolean hasSharpTips() {
+        return sharp;
     }
 
     /** For each path that bounds it, in the order they are traced in, which of its curves lie at the full distance beside what was marked. */
@@ -116,6 +96,7 @@ final class Swept {
                         r.holes().stream().filter(h -> !isSliver(h)).toList()))
                 .toList();
         mustHold(found.stream().flatMap(r -> r.borders().stream()).toList());
+        sharp = found.stream().flatMap(r -> r.borders().stream()).anyMatch(Tips::areSharp);
         return found;
     }
 
