@@ -34,7 +34,10 @@ public final class GroundWidths {
     private final double margin;
     private final List<Strand> near;
     private final double limit;
-    private final Map<List<Double>, InscribedDisc> kinds = new HashMap<>();
+    /** By area and length of their border: regions of one shape have one disc. */
+    private final Map<List<Double>, Widest> kinds = new HashMap<>();
+
+    private final boolean even;
     private final List<Point> known = new ArrayList<>();
     private final List<Ground> narrow = new ArrayList<>();
     private double least;
@@ -48,6 +51,12 @@ public final class GroundWidths {
         this.near = weave.about(margin);
         this.limit = limit;
         this.least = least;
+        List<Strand> strands = weave.strands();
+        this.even = !strands.isEmpty()
+                && strands.stream()
+                        .allMatch(s -> s.isRound()
+                                && s.band().widths().isEven()
+                                && s.width() == strands.get(0).width());
     }
 
     /**
@@ -85,14 +94,8 @@ public final class GroundWidths {
     }
 
     private Found found() {
-        List<Strand> strands = weave.strands();
-        boolean even = !strands.isEmpty()
-                && strands.stream()
-                        .allMatch(s -> s.isRound()
-                                && s.band().widths().isEven()
-                                && s.width() == strands.get(0).width());
         if (even) {
-            measure(faces(), strands.get(0).width() / 2);
+            measure(faces(), weave.strands().get(0).width() / 2);
         } else {
             measure(Grounds.of(weave), 0);
         }
@@ -147,21 +150,32 @@ public final class GroundWidths {
 
     private void measure(Doubtful doubtful) {
         Region region = doubtful.region();
-        // Regions of one shape have one disc; that of a sibling lies elsewhere.
-        InscribedDisc disc = kinds.computeIfAbsent(
+        Widest widest = kinds.computeIfAbsent(
                 List.of(Math.rint(1e5 * region.area()), Math.rint(1e5 * region.borderLength())),
-                kind -> InscribedDisc.of(region, doubtful.room(), enough() / 2));
-        Point middle = region.contains(disc.centre()) ? disc.centre() : doubtful.middle();
-        double across = 2 * disc.radius() > NOTHING ? 2 * disc.radius() : 0;
-        if (across == 0
-                && Math.abs(doubtful.room().applyAsDouble(middle)) > Math.max(NOTHING, 2e-6 * doubtful.size())) {
+                kind -> widest(doubtful));
+        double across = widest.isClosed() ? 0 : 2 * widest.disc().radius();
+        if (!widest.isClosed() && across <= NOTHING) {
             return;
         }
         least = Math.min(least, across);
         if (across < limit && !isKnown(doubtful.middle())) {
             known.add(doubtful.middle());
+            // The disc of a sibling lies elsewhere.
+            Point centre = widest.disc().centre();
+            Point middle = region.contains(centre) ? centre : doubtful.middle();
             narrow.add(new Ground(region, middle, across, beside(middle, across / 2)));
         }
+    }
+
+    /** The widest disc, and whether there is none since bands only just touch: of united bands no ground is left then. */
+    private record Widest(InscribedDisc disc, boolean isClosed) {}
+
+    private Widest widest(Doubtful doubtful) {
+        InscribedDisc disc = InscribedDisc.of(doubtful.region(), doubtful.room(), enough() / 2);
+        double most = doubtful.room().applyAsDouble(disc.centre());
+        boolean closed =
+                even && 2 * disc.radius() <= NOTHING && Math.abs(most) <= Math.max(NOTHING, 2e-6 * doubtful.size());
+        return new Widest(disc, closed);
     }
 
     private List<Strand> beside(Point middle, double radius) {

@@ -52,22 +52,24 @@ public final class Grounds {
         for (Strand strand : weave.about(margin)) {
             bands.addAll(strand.band().ended(Ends.BUTT).along(strand.path()));
         }
-        List<Region> grounds = new ArrayList<>();
+        record Known(Region ground, double area, Point centroid) {}
+        List<Known> grounds = new ArrayList<>();
         double same = 1e-6 * margin;
         Booleans.union(bands).stream()
                 .flatMap(r -> r.holes().stream())
                 .map(hole -> Region.of(hole.signedArea() < 0 ? hole.reversed() : hole))
                 .filter(ground -> isWithin(ground.outline().box(), whole))
-                .sorted(Comparator.comparingDouble(Region::area).reversed())
-                .forEach(ground -> {
+                .map(ground -> new Known(ground, ground.area(), ground.centroid()))
+                .sorted(Comparator.comparingDouble(Known::area).reversed())
+                .forEach(next -> {
                     boolean known = grounds.stream()
-                            .anyMatch(g -> Math.abs(g.area() - ground.area()) < same * margin
-                                    && lattice.apart(g.centroid(), ground.centroid()) < same);
+                            .anyMatch(g -> Math.abs(g.area() - next.area()) < same * margin
+                                    && lattice.apart(g.centroid(), next.centroid()) < same);
                     if (!known) {
-                        grounds.add(ground);
+                        grounds.add(next);
                     }
                 });
-        return List.copyOf(grounds);
+        return grounds.stream().map(Known::ground).toList();
     }
 
     private static boolean isWithin(Box box, Box whole) {
