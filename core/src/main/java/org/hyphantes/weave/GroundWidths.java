@@ -2,11 +2,12 @@ package org.hyphantes.weave;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -34,10 +35,6 @@ public final class GroundWidths {
     private final double margin;
     private final List<Strand> near;
     private final double limit;
-    /** By area and length of their border: regions of one shape have one disc. */
-    private final Map<List<Double>, Widest> kinds = new HashMap<>();
-
-    private final boolean even;
     private final List<Point> known = new ArrayList<>();
     private final List<Ground> narrow = new ArrayList<>();
     private double least;
@@ -51,12 +48,6 @@ public final class GroundWidths {
         this.near = weave.about(margin);
         this.limit = limit;
         this.least = least;
-        List<Strand> strands = weave.strands();
-        this.even = !strands.isEmpty()
-                && strands.stream()
-                        .allMatch(s -> s.isRound()
-                                && s.band().widths().isEven()
-                                && s.width() == strands.get(0).width());
     }
 
     /**
@@ -94,6 +85,12 @@ public final class GroundWidths {
     }
 
     private Found found() {
+        List<Strand> strands = weave.strands();
+        boolean even = !strands.isEmpty()
+                && strands.stream()
+                        .allMatch(s -> s.isRound()
+                                && s.band().widths().isEven()
+                                && s.width() == strands.get(0).width());
         if (even) {
             measure(faces(), weave.strands().get(0).width() / 2);
         } else {
@@ -112,70 +109,70 @@ public final class GroundWidths {
         return Math.max(limit, least);
     }
 
-    /** A region of ground that may be narrow: it is at least as wide (mm) as is known, for so wide it is in its middle. */
-    private record Doubtful(Region region, ToDoubleFunction<Point> room, Point middle, double known) {
-        static Doubtful of(Region region, double half) {
-            Point middle = region.centroid();
-            ToDoubleFunction<Point> border = InscribedDisc.distance(region);
+    /** Regions of one shape, which may be narrow: they are at least as wide (mm) as is known, for so wide they are in their middle. */
+    private record Kind(List<Region> alike, ToDoubleFunction<Point> room, double known) {
+        static Kind of(List<Region> alike, double half) {
+            Region first = alike.get(0);
+            Point middle = first.centroid();
+            ToDoubleFunction<Point> border = InscribedDisc.distance(first);
             ToDoubleFunction<Point> room = p -> border.applyAsDouble(p) - half;
-            double known = region.contains(middle) ? Math.max(0, 2 * room.applyAsDouble(middle)) : 0;
-            return new Doubtful(region, room, middle, known);
+            double known = first.contains(middle) ? Math.max(0, 2 * room.applyAsDouble(middle)) : 0;
+            return new Kind(alike, room, known);
         }
 
-        double size() {
-            return Math.max(
-                    region.outline().box().width(), region.outline().box().height());
+        /** Whether bands only just touch where there is most room; of united bands nothing is left there. */
+        boolean isClosed(InscribedDisc disc) {
+            Box box = alike.get(0).outline().box();
+            double slack = Math.max(NOTHING, 2e-6 * Math.max(box.width(), box.height()));
+            return 2 * disc.radius() <= NOTHING && Math.abs(room.applyAsDouble(disc.centre())) <= slack;
         }
     }
 
     /** @param half how far (mm) within its region each ground begins */
     private void measure(List<Region> regions, double half) {
-        List<Doubtful> doubtful = new ArrayList<>();
+        Map<List<Double>, List<Region>> shapes = new LinkedHashMap<>();
         for (Region region : regions) {
             Watch.ask();
-            Doubtful next = Doubtful.of(region, half);
-            if (next.known() < enough()) {
-                doubtful.add(next);
-            }
+            List<Double> shape = List.of(Math.rint(1e5 * region.area()), Math.rint(1e5 * region.borderLength()));
+            shapes.computeIfAbsent(shape, s -> new ArrayList<>()).add(region);
         }
         // Once the narrowest is found the others need not be looked at closely.
-        doubtful.sort(Comparator.comparingDouble(Doubtful::known));
-        for (Doubtful next : doubtful) {
+        List<Kind> kinds = shapes.values().stream()
+                .map(alike -> Kind.of(alike, half))
+                .sorted(Comparator.comparingDouble(Kind::known))
+                .toList();
+        for (Kind kind : kinds) {
             Watch.ask();
-            if (next.known() < enough()) {
-                measure(next);
+            if (kind.known() < enough()) {
+                measure(kind, half);
             }
         }
     }
 
-    private void measure(Doubtful doubtful) {
-        Region region = doubtful.region();
-        Widest widest = kinds.computeIfAbsent(
-                List.of(Math.rint(1e5 * region.area()), Math.rint(1e5 * region.borderLength())),
-                kind -> widest(doubtful));
-        double across = widest.isClosed() ? 0 : 2 * widest.disc().radius();
-        if (!widest.isClosed() && across <= NOTHING) {
+    private void measure(Kind kind, double half) {
+        InscribedDisc disc = InscribedDisc.of(kind.alike().get(0), kind.room(), enough() / 2);
+        boolean closed = half > 0 && kind.isClosed(disc);
+        double across = closed ? 0 : 2 * disc.radius();
+        if (!closed && across <= NOTHING) {
             return;
         }
         least = Math.min(least, across);
-        if (across < limit && !isKnown(doubtful.middle())) {
-            known.add(doubtful.middle());
-            // The disc of a sibling lies elsewhere.
-            Point centre = widest.disc().centre();
-            Point middle = region.contains(centre) ? centre : doubtful.middle();
-            narrow.add(new Ground(region, middle, across, beside(middle, across / 2)));
+        if (across < limit) {
+            for (Region region : kind.alike()) {
+                narrow(region, disc.centre(), across);
+            }
         }
     }
 
-    /** The widest disc, and whether there is none since bands only just touch: of united bands no ground is left then. */
-    private record Widest(InscribedDisc disc, boolean isClosed) {}
-
-    private Widest widest(Doubtful doubtful) {
-        InscribedDisc disc = InscribedDisc.of(doubtful.region(), doubtful.room(), enough() / 2);
-        double most = doubtful.room().applyAsDouble(disc.centre());
-        boolean closed =
-                even && 2 * disc.radius() <= NOTHING && Math.abs(most) <= Math.max(NOTHING, 2e-6 * doubtful.size());
-        return new Widest(disc, closed);
+    private void narrow(Region region, Point centre, double across) {
+        Watch.ask();
+        Point centroid = region.centroid();
+        if (!isKnown(centroid)) {
+            known.add(centroid);
+            // The disc of a sibling lies elsewhere.
+            Point middle = region.contains(centre) ? centre : centroid;
+            narrow.add(new Ground(region, middle, across, beside(middle, across / 2)));
+        }
     }
 
     private List<Strand> beside(Point middle, double radius) {
