@@ -77,19 +77,25 @@ final class Groundwork {
         int count = family.size();
         boolean closed = first.across() == 0;
         State state = first.across() < limit - SLACK ? State.BROKEN : State.CHIPPED;
-        String names = first.beside().isEmpty()
-                ? "Bands"
-                : first.beside().stream().map(Strand::name).collect(Collectors.joining(" and "));
-        String words = !closed
-                ? words(design, first.across(), count)
-                : names + (first.beside().size() == 1 ? " touches itself" : " touch") + " between crossings"
-                        + (count > 1 ? ", at " + count + " places." : ".");
+        String words = closed ? touch(first, count) : words(design, first.across(), count);
         return Snag.of(
                         closed ? TouchingGauge.WORD : NarrowestGauge.WORD,
                         state,
                         laying.placed().of(first.middle()),
                         words)
                 .mended(mend(first));
+    }
+
+    /** Of a cloth a band may touch its own images, which bear its name. */
+    private static String touch(Ground ground, int count) {
+        List<String> names =
+                ground.beside().stream().map(Strand::name).distinct().toList();
+        String who = switch (names.size()) {
+            case 0 -> "Bands touch";
+            case 1 -> names.get(0) + " touches itself";
+            default -> String.join(" and ", names) + " touch";
+        };
+        return who + " between crossings" + (count > 1 ? ", at " + count + " places." : ".");
     }
 
     /** Bands of one width give way together; where there are others, the wider of two alone gives way. */

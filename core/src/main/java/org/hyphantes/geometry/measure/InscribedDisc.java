@@ -6,6 +6,7 @@ import java.util.function.ToDoubleFunction;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
+import org.hyphantes.geometry.Watch;
 
 /**
  * The widest disc within a region.
@@ -58,6 +59,7 @@ public record InscribedDisc(Point centre, double radius) {
         Square best = square(within, region.centroid(), 0);
         waiting.add(square(within, box.centre(), size / 2));
         for (int i = 0; i < MOST_SQUARES && !waiting.isEmpty() && best.radius < enough; i++) {
+            Watch.ask();
             Square next = waiting.poll();
             if (next.bound() <= Math.max(0, best.radius) + 1e-6 * size) {
                 break;
