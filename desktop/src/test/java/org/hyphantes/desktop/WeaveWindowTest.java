@@ -299,6 +299,7 @@ class WeaveWindowTest extends WindowFixture {
                     .contains(bar));
         }
         robot.interact(() -> frame.documents().report(".csv"));
+        eventually(() -> assertThat(message(robot)).contains("Written: new-design.csv"));
         assertThat(Files.readString(folder.resolve("new-design.csv")))
                 .startsWith("kind,name,closed")
                 .contains("strand,B,closed,");
