@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
@@ -35,7 +34,6 @@ public final class GroundWidths {
     private final double margin;
     private final List<Strand> near;
     private final double limit;
-    private final List<Point> known = new ArrayList<>();
     private final List<Ground> narrow = new ArrayList<>();
     private double least;
 
@@ -92,7 +90,7 @@ public final class GroundWidths {
                                 && s.band().widths().isEven()
                                 && s.width() == strands.get(0).width());
         if (even) {
-            measure(faces(), weave.strands().get(0).width() / 2);
+            measure(faces(), strands.get(0).width() / 2);
         } else {
             measure(Grounds.of(weave), 0);
         }
@@ -109,22 +107,11 @@ public final class GroundWidths {
         return Math.max(limit, least);
     }
 
-    /** Regions of one shape, which may be narrow: they are at least as wide (mm) as is known, for so wide they are in their middle. */
-    private record Kind(List<Region> alike, ToDoubleFunction<Point> room, double known) {
+    /** Regions of one shape, which may be narrow: their ground is at least as wide (mm) as is known, for so wide it is in their middle. */
+    private record Kind(List<Region> alike, double known) {
         static Kind of(List<Region> alike, double half) {
-            Region first = alike.get(0);
-            Point middle = first.centroid();
-            ToDoubleFunction<Point> border = InscribedDisc.distance(first);
-            ToDoubleFunction<Point> room = p -> border.applyAsDouble(p) - half;
-            double known = first.contains(middle) ? Math.max(0, 2 * room.applyAsDouble(middle)) : 0;
-            return new Kind(alike, room, known);
-        }
-
-        /** Whether bands only just touch where there is most room; of united bands nothing is left there. */
-        boolean isClosed(InscribedDisc disc) {
-            Box box = alike.get(0).outline().box();
-            double slack = Math.max(NOTHING, 2e-6 * Math.max(box.width(), box.height()));
-            return 2 * disc.radius() <= NOTHING && Math.abs(room.applyAsDouble(disc.centre())) <= slack;
+            return new Kind(
+                    alike, Math.max(0, 2 * (InscribedDisc.inMiddle(alike.get(0)).radius() - half)));
         }
     }
 
@@ -150,24 +137,33 @@ public final class GroundWidths {
     }
 
     private void measure(Kind kind, double half) {
-        InscribedDisc disc = InscribedDisc.of(kind.alike().get(0), kind.room(), enough() / 2);
-        boolean closed = half > 0 && kind.isClosed(disc);
-        double across = closed ? 0 : 2 * disc.radius();
-        if (!closed && across <= NOTHING) {
-            return;
+        Region first = kind.alike().get(0);
+        InscribedDisc disc = InscribedDisc.of(first, half, half + enough() / 2);
+        double across = 2 * (disc.radius() - half);
+        if (across <= NOTHING) {
+            // Bands only just touch where there is most room; of united bands nothing is left there.
+            Box box = first.outline().box();
+            double slack = Math.max(NOTHING, 2e-6 * Math.max(box.width(), box.height()));
+            if (half == 0 || disc.radius() < half - slack) {
+                return;
+            }
+            across = 0;
         }
         least = Math.min(least, across);
         if (across < limit) {
-            for (Region region : kind.alike()) {
-                narrow(region, disc.centre(), across);
-            }
+            narrow(kind.alike(), disc.centre(), across);
         }
     }
 
-    private void narrow(Region region, Point centre, double across) {
-        Watch.ask();
-        Point centroid = region.centroid();
-        if (!isKnown(centroid)) {
+    private void narrow(List<Region> alike, Point centre, double across) {
+        List<Point> known = new ArrayList<>();
+        for (Region region : alike) {
+            Watch.ask();
+            Point centroid = region.centroid();
+            if (lattice.isPresent()
+                    && known.stream().anyMatch(k -> lattice.get().apart(k, centroid) < 1e-6 * margin)) {
+                continue;
+            }
             known.add(centroid);
             // The disc of a sibling lies elsewhere.
             Point middle = region.contains(centre) ? centre : centroid;
@@ -192,9 +188,5 @@ public final class GroundWidths {
                 .map(Beside::strand)
                 .sorted(Comparator.comparingDouble((Strand s) -> s.width()).reversed())
                 .toList();
-    }
-
-    private boolean isKnown(Point middle) {
-        return lattice.isPresent() && known.stream().anyMatch(k -> lattice.get().apart(k, middle) < 1e-6 * margin);
     }
 }

@@ -2,7 +2,6 @@ package org.hyphantes.geometry.measure;
 
 import java.util.Comparator;
 import java.util.PriorityQueue;
-import java.util.function.ToDoubleFunction;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Region;
@@ -25,50 +24,34 @@ public record InscribedDisc(Point centre, double radius) {
     }
 
     public static InscribedDisc of(Region region) {
-        ToDoubleFunction<Point> border = distance(region);
-        return of(region, border, border, Double.POSITIVE_INFINITY);
-    }
-
-    /** How far (mm) a place is from the border of a region, on whichever side of it. */
-    public static ToDoubleFunction<Point> distance(Region region) {
-        RegionBorder border = new RegionBorder(region);
-        return p -> border.nearest(p).distance();
+        return of(region, 0, Double.POSITIVE_INFINITY);
     }
 
     /**
-     * The widest disc with its centre within a region that leaves alone what lies about there; of radius 0 where there is none.
+     * The widest disc within a region, as far as it matters how wide it is.
      *
-     * @param room how wide a disc (mm of radius) about a place may be, below 0 where there is no room; from one place to another it
-     *     changes by no more than they are apart, and at the region's border it is not above 0
-     * @param enough a disc of this radius ends the search, though there may be a wider one
+     * @param least less wide discs (radius, mm) are not told apart: one of them is given where there is none that is wider
+     * @param enough a disc of this radius (mm) ends the search, though there may be a wider one
      */
-    public static InscribedDisc of(Region region, ToDoubleFunction<Point> room, double enough) {
-        return of(region, distance(region), room, enough);
-    }
-
-    private static InscribedDisc of(
-            Region region, ToDoubleFunction<Point> border, ToDoubleFunction<Point> room, double enough) {
-        ToDoubleFunction<Point> within = p -> region.contains(p)
-                ? room.applyAsDouble(p)
-                // From beyond the border the way leads back to it first.
-                : Math.min(room.applyAsDouble(p), -border.applyAsDouble(p));
+    public static InscribedDisc of(Region region, double least, double enough) {
+        RegionBorder border = new RegionBorder(region);
         Box box = region.outline().box();
         double size = Math.max(box.width(), box.height());
         PriorityQueue<Square> waiting =
                 new PriorityQueue<>(Comparator.comparingDouble(Square::bound).reversed());
-        Square best = square(within, region.centroid(), 0);
-        waiting.add(square(within, box.centre(), size / 2));
+        Square best = square(region, border, region.centroid(), 0);
+        waiting.add(square(region, border, box.centre(), size / 2));
         for (int i = 0; i < MOST_SQUARES && !waiting.isEmpty() && best.radius < enough; i++) {
             Watch.ask();
             Square next = waiting.poll();
-            if (next.bound() <= Math.max(0, best.radius) + 1e-6 * size) {
+            if (next.bound() <= Math.max(least, best.radius) + 1e-6 * size) {
                 break;
             }
             best = next.radius > best.radius ? next : best;
             double quarter = next.half / 2;
             for (int k = 0; k < 4; k++) {
                 Point at = next.centre.plus(new Point(k % 2 == 0 ? -quarter : quarter, k < 2 ? -quarter : quarter));
-                Square child = square(within, at, quarter);
+                Square child = square(region, border, at, quarter);
                 if (child.bound() > best.radius) {
                     waiting.add(child);
                 }
@@ -77,7 +60,14 @@ public record InscribedDisc(Point centre, double radius) {
         return new InscribedDisc(best.centre, Math.max(0, best.radius));
     }
 
-    private static Square square(ToDoubleFunction<Point> within, Point at, double half) {
-        return new Square(at, half, within.applyAsDouble(at));
+    /** The widest disc about the centroid of a region; of radius 0 where that lies outside it. */
+    public static InscribedDisc inMiddle(Region region) {
+        Square middle = square(region, new RegionBorder(region), region.centroid(), 0);
+        return new InscribedDisc(middle.centre, Math.max(0, middle.radius));
+    }
+
+    private static Square square(Region region, RegionBorder border, Point at, double half) {
+        double distance = border.nearest(at).distance();
+        return new Square(at, half, region.contains(at) ? distance : -distance);
     }
 }
