@@ -195,7 +195,7 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         for (double t : own) {
             roots[n++] = t;
         }
-        Arrays.sort(roots, 0, n);
+        sort(roots, n);
         double[] result = new double[n + 2];
         int kept = 1;
         for (int i = 0; i < n; i++) {
@@ -205,6 +205,18 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         }
         result[kept++] = 1;
         return Arrays.copyOf(result, kept);
+    }
+
+    /** By insertion: there are eight at the most. */
+    private static void sort(double[] roots, int n) {
+        for (int i = 1; i < n; i++) {
+            double root = roots[i];
+            int j = i;
+            for (; j > 0 && roots[j - 1] > root; j--) {
+                roots[j] = roots[j - 1];
+            }
+            roots[j] = root;
+        }
     }
 
     /** The two parameters within [0, 1] at which the curve is at one place, the smaller first; none when it does not cross itself. */

@@ -21,11 +21,13 @@ public final class CurveMeetings {
     private final List<Curve> curves;
     private final Tolerance tolerance;
     private final List<List<Span>> spans;
+    private final SpanMeetings search;
 
     private CurveMeetings(List<Curve> curves, Tolerance tolerance) {
         this.curves = curves;
         this.tolerance = tolerance;
         this.spans = new ArrayList<>(Collections.nCopies(curves.size(), null));
+        this.search = new SpanMeetings(tolerance.distance());
     }
 
     /** The meetings among many curves, asked for pair by pair: what is prepared for a curve is kept. */
@@ -37,9 +39,7 @@ public final class CurveMeetings {
     public List<Meeting> of(int a, int b) {
         Curve p = curves.get(a);
         Curve q = curves.get(b);
-        return p instanceof Cubic || q instanceof Cubic
-                ? SpanMeetings.of(p, spans(a), q, spans(b), tolerance.distance())
-                : of(p, q, tolerance);
+        return p instanceof Cubic || q instanceof Cubic ? search.of(p, spans(a), q, spans(b)) : of(p, q, tolerance);
     }
 
     private List<Span> spans(int i) {
@@ -52,7 +52,7 @@ public final class CurveMeetings {
     /** All meetings of two curves, in no order. */
     public static List<Meeting> of(Curve a, Curve b, Tolerance tolerance) {
         if (a instanceof Cubic || b instanceof Cubic) {
-            return SpanMeetings.of(a, Span.of(a), b, Span.of(b), tolerance.distance());
+            return new SpanMeetings(tolerance.distance()).of(a, Span.of(a), b, Span.of(b));
         }
         double eps = tolerance.distance();
         if (a instanceof Arc p && b instanceof Arc q && apart(p, q, eps)) {

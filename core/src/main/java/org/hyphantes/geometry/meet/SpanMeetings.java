@@ -47,19 +47,24 @@ final class SpanMeetings {
         }
     }
 
-    private SpanMeetings(double epsilon) {
+    /** A search that may be used for pair after pair, within a tolerance (mm). */
+    SpanMeetings(double epsilon) {
         this.epsilon = epsilon;
     }
 
-    static List<Meeting> of(Curve a, List<Span> spansA, Curve b, List<Span> spansB, double epsilon) {
-        SpanMeetings search = new SpanMeetings(epsilon);
+    /** All meetings of two curves, in no order, by their spans. */
+    List<Meeting> of(Curve a, List<Span> spansA, Curve b, List<Span> spansB) {
+        hits.clear();
+        overlaps.clear();
         for (Span p : spansA) {
             Watch.ask();
             for (Span q : spansB) {
-                search.pair(p, q);
+                if (p.boxMeets(q, epsilon)) {
+                    pair(p, q);
+                }
             }
         }
-        return search.merged(a, b);
+        return merged(a, b);
     }
 
     /** The stretches over which a straight cubic runs back over itself. */
@@ -69,16 +74,15 @@ final class SpanMeetings {
         for (int i = 0; i < spans.size(); i++) {
             Watch.ask();
             for (int j = i + 1; j < spans.size(); j++) {
-                search.pair(spans.get(i), spans.get(j));
+                if (spans.get(i).boxMeets(spans.get(j), epsilon)) {
+                    search.pair(spans.get(i), spans.get(j));
+                }
             }
         }
         return search.overlaps.stream().map(Meeting.class::cast).toList();
     }
 
     private void pair(Span p, Span q) {
-        if (!p.boxMeets(q, epsilon)) {
-            return;
-        }
         if (joined(p, q)) {
             return;
         }
@@ -346,9 +350,17 @@ final class SpanMeetings {
 
     /** Touches that follow on one another, and crossings of a lens thinner than the tolerance, are one touch. */
     private List<Meeting> merged(Curve a, Curve b) {
-        List<Meeting> result = new ArrayList<>(overlaps);
-        hits.removeIf(hit -> isWithinOverlap(hit, a));
-        hits.sort(Comparator.comparingDouble(Hit::from));
+        if (hits.isEmpty() && overlaps.isEmpty()) {
+            return List.of();
+        }
+        List<Meeting> result = new ArrayList<>(overlaps.size() + hits.size());
+        if (!overlaps.isEmpty()) {
+            result.addAll(overlaps);
+            hits.removeIf(hit -> isWithinOverlap(hit, a));
+        }
+        if (hits.size() > 1) {
+            hits.sort(Comparator.comparingDouble(Hit::from));
+        }
         Hit open = null;
         for (Hit hit : hits) {
             if (open != null && together(open, hit, a, b)) {

@@ -17,7 +17,7 @@ public final class Booleans {
 
     /** What is in at least one of the regions. */
     public static List<Region> union(List<Region> regions) {
-        return ByHalves.union(regions);
+        return ByQuarters.union(regions);
     }
 
     /** What is in all of the regions. */

@@ -69,8 +69,8 @@ final class Borders {
         // The next loop of the same region, by the numbers of the loops; most regions have but one.
         int[] following = new int[16];
         for (int h = 0; h < next.length; h++) {
-            Watch.ask();
             if (border[h] && !done[h]) {
+                Watch.ask();
                 List<Stretch> from = traced ? new ArrayList<>() : null;
                 int group = whole.find(face(h));
                 int loop = loops.size();

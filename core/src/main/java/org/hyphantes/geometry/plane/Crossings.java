@@ -131,7 +131,6 @@ final class Crossings {
         Tolerance tolerance = new Tolerance(epsilon);
         CurveMeetings meetings = CurveMeetings.among(curves, tolerance);
         BoxSweep.over(boxes, i -> cut(i, i, CurveMeetings.self(curves.get(i), tolerance)), (earlier, later) -> {
-            Watch.ask();
             int a = Math.min(earlier, later);
             int b = Math.max(earlier, later);
             cut(a, b, meetings.of(a, b));

@@ -14,6 +14,9 @@ import org.hyphantes.geometry.Watch;
  * <p>Half-edge 2e runs along the edge's curve, 2e + 1 against it.
  */
 final class Edges {
+    /** A cubic that runs through no more than this share of its length by its parameter has its heading from the stretch itself. */
+    private static final double SLOW = 1e-3;
+
     private final Sources sources;
     private final int[] start;
     private final int[] end;
@@ -216,9 +219,9 @@ final class Edges {
             double angle = arc.from() + t * arc.sweep() + quarter;
             return angle - 2 * Math.PI * Math.rint(angle / (2 * Math.PI));
         }
-        Point tangent = curve instanceof Cubic
-                ? stretch(half).tangent(0)
-                : curve.tangent(t).times(half % 2 == 0 ? 1 : -1);
+        Point way = curve.velocity(t);
+        boolean isStill = curve instanceof Cubic && way.length() <= SLOW * sources.length()[useCurve[firstUse[e]]];
+        Point tangent = isStill ? stretch(half).tangent(0) : way.times(half % 2 == 0 ? 1 : -1);
         return Math.atan2(tangent.y(), tangent.x());
     }
 

@@ -103,6 +103,7 @@ public final class Subdivision {
         int[] first = new int[faces];
         int[] following = new int[next.length];
         chainHalves(first, following);
+        long[] weights = weights();
         long[] label = new long[faces];
         boolean[] seen = new boolean[faces];
         int[] waiting = new int[faces];
@@ -113,7 +114,7 @@ public final class Subdivision {
             int here = waiting[i];
             for (int h = first[here]; h >= 0; h = following[h]) {
                 int beyond = face(h ^ 1);
-                long there = label[here] + change(h);
+                long there = label[here] + change(h, weights);
                 if (!seen[beyond]) {
                     seen[beyond] = true;
                     label[beyond] = there;
@@ -126,16 +127,21 @@ public final class Subdivision {
         return count == faces;
     }
 
+    private long[] weights() {
+        long[] weights = new long[paths.size()];
+        for (int path = 0; path < weights.length; path++) {
+            long weight = (path + 1) * 0x9E3779B97F4A7C15L;
+            weights[path] = paths.get(path).closed() ? weight ^ weight >>> 29 : 0;
+        }
+        return weights;
+    }
+
     /** How the one sum of all windings changes from a half-edge's face to the one beyond it. */
-    private long change(int half) {
+    private long change(int half, long[] weights) {
         long change = 0;
         for (int use = edges.firstUse(half / 2); use >= 0; use = edges.nextUse(use)) {
             int path = edges.usePath(use);
-            if (paths.get(path).closed()) {
-                long weight = (path + 1) * 0x9E3779B97F4A7C15L;
-                weight ^= weight >>> 29;
-                change += half % 2 == 1 == edges.useAgainst(use) ? -weight : weight;
-            }
+            change += half % 2 == 1 == edges.useAgainst(use) ? -weights[path] : weights[path];
         }
         return change;
     }

@@ -21,7 +21,8 @@ final class VertexGrid {
 
     VertexGrid(double epsilon) {
         this.epsilon = 2 * epsilon;
-        this.cell = 4 * epsilon;
+        // So much wider that most places have no neighbours but in their own.
+        this.cell = 64 * epsilon;
         Arrays.fill(table, -1);
     }
 

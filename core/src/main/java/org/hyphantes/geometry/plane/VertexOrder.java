@@ -16,6 +16,9 @@ final class VertexOrder {
      */
     private static final double UNSURE_HEADING = 2e-2;
 
+    /** Of so many half-edges that leave one vertex, once for each so many, the watch is asked besides. */
+    private static final int MANY = 64;
+
     private final Edges edges;
     private final int[] next;
     private int used;
@@ -63,7 +66,9 @@ final class VertexOrder {
     /** Orders the half-edges leaving one vertex clockwise, and links each arriving one to the next round its face. */
     private void round(int[] leaving, int low, int high, double[] angle) {
         for (int i = low + 1; i < high; i++) {
-            Watch.ask();
+            if ((i - low) % MANY == 0) {
+                Watch.ask();
+            }
             int h = leaving[i];
             int j = i - 1;
             while (j >= low && angle[leaving[j]] > angle[h]) {
@@ -76,7 +81,7 @@ final class VertexOrder {
         int begin = 0;
         double widest = -1;
         for (int i = 0; i < count; i++) {
-            double gap = angle[leaving[low + i]] - angle[leaving[low + (i + count - 1) % count]];
+            double gap = angle[leaving[low + i]] - angle[leaving[i == 0 ? high - 1 : low + i - 1]];
             gap = gap < 0 || count == 1 ? gap + 2 * Math.PI : gap;
             if (gap > widest) {
                 widest = gap;
@@ -85,7 +90,8 @@ final class VertexOrder {
         }
         turned = count > turned.length ? new int[2 * count] : turned;
         for (int i = 0; i < count; i++) {
-            turned[i] = leaving[low + (begin + i) % count];
+            int from = low + begin + i;
+            turned[i] = leaving[from < high ? from : from - count];
         }
         for (int i = 1; i < count; i++) {
             int h = turned[i];
@@ -99,7 +105,7 @@ final class VertexOrder {
         for (int i = 0; i < count; i++) {
             // Arriving against turned[i], the face on the right-hand side goes on with the one before it,
             // anticlockwise.
-            next[turned[i] ^ 1] = turned[(i + count - 1) % count];
+            next[turned[i] ^ 1] = turned[i == 0 ? count - 1 : i - 1];
         }
     }
 

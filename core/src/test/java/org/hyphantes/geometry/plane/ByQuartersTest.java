@@ -18,8 +18,8 @@ import org.hyphantes.geometry.Region;
 import org.hyphantes.geometry.Shapes;
 import org.junit.jupiter.api.Test;
 
-/** Areas that lie over one another many deep, which are united by halves. */
-class ByHalvesTest {
+/** Areas that are many, or lie over one another many deep, which are united quarter by quarter. */
+class ByQuartersTest {
     /**
      * Discs through one point: in polar coordinates about it the rim is 2 r cos of the angle to the nearest centre, so the area is
      * 2 pi r^2 + n r^2 sin(2 pi / n). Closed form.
@@ -53,6 +53,37 @@ class ByHalvesTest {
         // one for both quarters.
         assertThat(union.get(0).area()).isCloseTo(4.0 * n * (n + 1) / 2, within(1e-8));
         assertThat(union.get(0).outline().size()).isEqualTo(4 * (2 * n - 1));
+    }
+
+    /**
+     * Square frames side by side, sixteen by sixteen, that share a quarter of their breadth, with an island in each second one: a grid of bars. Closed form, also
+     * far from the origin.
+     */
+    @Test
+    void framesSideBySide() {
+        int n = 16;
+        double step = 10;
+        double half = 1.5;
+        for (Point corner : List.of(Point.ORIGIN, new Point(4000, -7000))) {
+            List<Region> regions = new ArrayList<>();
+            for (int i = 0; i < n * n; i++) {
+                Point centre = corner.plus(new Point(step * (i % n), step * (i / n)));
+                Affine there = Affine.shift(centre);
+                regions.add(new Region(
+                        rectangle(step + 2 * half, step + 2 * half, 1).map(there),
+                        List.of(rectangle(step - 2 * half, step - 2 * half, 1).map(there))));
+                if (i % 2 == 0) {
+                    regions.add(Region.of(Path.closed(Arc.circle(centre, 2, 0))));
+                }
+            }
+            List<Region> union = Booleans.union(regions);
+            assertThat(union).hasSize(1 + n * n / 2);
+            assertThat(holes(union)).isEqualTo(n * n);
+            double bars = Math.pow(n * step + 2 * half, 2) - n * n * Math.pow(step - 2 * half, 2);
+            assertThat(area(union)).isCloseTo(bars + n * n / 2 * 4 * Math.PI, within(1e-6));
+            assertThat(union.stream().mapToInt(r -> r.outline().size()).max()).hasValue(4);
+            assertThat(union.stream().flatMap(r -> r.holes().stream())).allMatch(hole -> hole.size() == 4);
+        }
     }
 
     /** What one subdivision of all of them finds, of shapes of all kinds that hold one another, touch, and leave holes and islands. */
