@@ -156,17 +156,32 @@ public record Cubic(Point start, Point control1, Point control2, Point end) impl
         return t;
     }
 
+    /** In flat numbers: it is asked of every curve of a subdivision. */
     @Override
     public Box box() {
-        Box box = Box.of(start, end);
+        double left = Math.min(start.x(), end.x());
+        double right = Math.max(start.x(), end.x());
+        double top = Math.min(start.y(), end.y());
+        double bottom = Math.max(start.y(), end.y());
         double[] roots = new double[4];
-        int n = extrema(roots, 0, true);
-        n = extrema(roots, n, false);
-        for (int i = 0; i < n; i++) {
-            Point p = at(roots[i]);
-            box = box.with(new Box(p.x(), p.y(), p.x(), p.y()));
+        int inX = extrema(roots, 0, true);
+        int all = extrema(roots, inX, false);
+        for (int i = 0; i < inX; i++) {
+            double x = mixed(roots[i], start.x(), control1.x(), control2.x(), end.x());
+            left = Math.min(left, x);
+            right = Math.max(right, x);
         }
-        return box;
+        for (int i = inX; i < all; i++) {
+            double y = mixed(roots[i], start.y(), control1.y(), control2.y(), end.y());
+            top = Math.min(top, y);
+            bottom = Math.max(bottom, y);
+        }
+        return new Box(left, top, right, bottom);
+    }
+
+    private static double mixed(double t, double p0, double p1, double p2, double p3) {
+        double s = 1 - t;
+        return s * s * s * p0 + 3 * s * s * t * p1 + 3 * s * t * t * p2 + t * t * t * p3;
     }
 
     /** Adds to {@code roots} the parameters within (0, 1) where the curve stands still in x or in y; how many there are then. */
