@@ -24,6 +24,8 @@ final class Crossings {
 
     /** The cuts of one curve, growing; then sorted by parameter. */
     static final class Cuts {
+        private static final int MANY = 16;
+
         private double[] parameters = new double[4];
         private int[] vertices = new int[4];
         private int size;
@@ -49,20 +51,28 @@ final class Crossings {
             return vertices[i];
         }
 
-        /** Insertion sort: there are few, and they often come nearly in order. */
+        /** By insertion while there are few, as there mostly are; of more by ever smaller steps first (Shell's sort). */
         private void sort() {
-            for (int i = 1; i < size; i++) {
-                Watch.ask();
+            int step = size < MANY ? 1 : 4 * size / 9;
+            while (step > 1) {
+                sort(step);
+                step = Math.max(1, 4 * step / 9);
+            }
+            sort(1);
+        }
+
+        private void sort(int step) {
+            for (int i = step; i < size; i++) {
                 double parameter = parameters[i];
                 int vertex = vertices[i];
-                int j = i - 1;
+                int j = i - step;
                 while (j >= 0 && parameters[j] > parameter) {
-                    parameters[j + 1] = parameters[j];
-                    vertices[j + 1] = vertices[j];
-                    j--;
+                    parameters[j + step] = parameters[j];
+                    vertices[j + step] = vertices[j];
+                    j -= step;
                 }
-                parameters[j + 1] = parameter;
-                vertices[j + 1] = vertex;
+                parameters[j + step] = parameter;
+                vertices[j + step] = vertex;
             }
         }
     }
@@ -139,7 +149,9 @@ final class Crossings {
     }
 
     private void cut(int a, int b, List<Meeting> meetings) {
-        for (Meeting meeting : meetings) {
+        // By their numbers: an iterator for every pair of curves would be much of all that is allocated.
+        for (int i = 0; i < meetings.size(); i++) {
+            Meeting meeting = meetings.get(i);
             if (meeting instanceof Meeting.At at) {
                 both(a, at.first(), b, at.second(), at.place());
             } else if (meeting instanceof Meeting.Along along) {
