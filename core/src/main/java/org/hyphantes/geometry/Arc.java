@@ -86,21 +86,27 @@ public record Arc(Point centre, double radius, double from, double sweep) implem
 
     /** The same, its ends known. */
     Box box(Point start, Point end) {
-        Box box = Box.of(start, end);
-        if (Math.abs(sweep) >= TURN) {
-            return box.with(
-                    new Box(centre.x() - radius, centre.y() - radius, centre.x() + radius, centre.y() + radius));
-        }
+        double left = Math.min(start.x(), end.x());
+        double right = Math.max(start.x(), end.x());
+        double top = Math.min(start.y(), end.y());
+        double bottom = Math.max(start.y(), end.y());
+        boolean isWhole = Math.abs(sweep) >= TURN;
         double first = Math.ceil(Math.min(from, from + sweep) / QUARTER);
         double last = Math.max(from, from + sweep) / QUARTER;
         // Counted, since after very many turns the next quarter is no other number.
-        for (int quarter = 0; quarter < 4 && first + quarter <= last; quarter++) {
-            int side = Math.floorMod((long) first + quarter, 4);
-            double x = centre.x() + radius * (side == 0 ? 1 : side == 2 ? -1 : 0);
-            double y = centre.y() + radius * (side == 1 ? 1 : side == 3 ? -1 : 0);
-            box = box.with(new Box(x, y, x, y));
+        for (int quarter = 0; quarter < 4 && (isWhole || first + quarter <= last); quarter++) {
+            int side = isWhole ? quarter : Math.floorMod((long) first + quarter, 4);
+            if (side == 0) {
+                right = Math.max(right, centre.x() + radius);
+            } else if (side == 1) {
+                bottom = Math.max(bottom, centre.y() + radius);
+            } else if (side == 2) {
+                left = Math.min(left, centre.x() - radius);
+            } else {
+                top = Math.min(top, centre.y() - radius);
+            }
         }
-        return box;
+        return new Box(left, top, right, bottom);
     }
 
     /** The parameter at which this arc's circle first reaches an angle (radians) after its start; beyond 1 off the arc. */

@@ -36,11 +36,11 @@ public final class RoundBox {
                 far = far(inner, map.after(group.map()), centre, far);
             }
         } else if (mark instanceof Mark.Clip clip) {
-            far = Math.max(far, far(laid(clip.within().outline(), map), centre));
+            far = far(laid(clip.within().outline(), map), centre, far);
         } else if (mark instanceof Mark.Area area) {
-            far = Math.max(far, far(laid(area.region().outline(), map), centre));
+            far = far(laid(area.region().outline(), map), centre, far);
         } else if (mark instanceof Mark.Stroke stroke) {
-            far = Math.max(far, far(laid(stroke.path(), map), centre));
+            far = far(laid(stroke.path(), map), centre, far);
         }
         return far;
     }
@@ -49,10 +49,14 @@ public final class RoundBox {
         return map.equals(Affine.IDENTITY) ? path : path.map(map);
     }
 
-    /** How far from a place a path reaches at most; of cubics about. */
-    private static double far(Path path, Point centre) {
-        double far = 0;
+    /** The further of a distance that something reaches and how far a path does at most; of cubics about. */
+    private static double far(Path path, Point centre, double known) {
+        double far = known;
         for (Curve curve : path.curves()) {
+            // Most arcs of round work reach no further than the first did, which is told without their ends.
+            if (curve instanceof Arc arc && most(arc, centre) <= far * (1 + 1e-12)) {
+                continue;
+            }
             double ends = Math.max(curve.start().distance(centre), curve.end().distance(centre));
             far = Math.max(
                     far,
@@ -64,13 +68,17 @@ public final class RoundBox {
         return far;
     }
 
+    /** How far the circle of an arc reaches. */
+    private static double most(Arc arc, Point centre) {
+        return arc.centre().distance(centre) + arc.radius();
+    }
+
     private static double far(Arc arc, Point centre, double ends) {
-        Point out = arc.centre().minus(centre);
-        double most = out.length() + arc.radius();
         if (arc.isWhole()) {
-            return most;
+            return most(arc, centre);
         }
+        Point out = arc.centre().minus(centre);
         double t = arc.parameter(arc.centre().plus(out.unit().times(arc.radius())));
-        return t >= 0 && t <= 1 ? most : ends;
+        return t >= 0 && t <= 1 ? most(arc, centre) : ends;
     }
 }

@@ -32,6 +32,10 @@ final class Crowding {
     private final ThreeBands threeBands;
     private final Map<Pair, List<Point>> common = new HashMap<>();
     private final double widest;
+
+    /** By passages, as they are asked for. */
+    private final Lean[] leans;
+
     private boolean isRough;
 
     /**
@@ -45,6 +49,7 @@ final class Crowding {
         this.widest =
                 projection.strands().stream().mapToDouble(Strand::width).max().orElse(1);
         this.told = new PlaceGrid<>(widest);
+        this.leans = new Lean[2 * projection.meets().size()];
         lenses();
         corners();
         Rounds rounds = new Rounds();
@@ -246,13 +251,22 @@ final class Crowding {
     private record Strip(double half, double slant) {}
 
     private Strip strip(int passage, double more) {
-        int other = projection.strand(passage ^ 1);
-        Point heading = reaches.path(passage).tangent(projection.position(passage));
-        Point across = reaches.path(passage ^ 1).tangent(projection.position(passage ^ 1));
-        double aside = across.dot(heading.right());
-        double sine = Math.max(0.05, Math.abs(aside));
-        double slant = across.dot(heading) / sine * (aside < 0 ? -1 : 1);
-        return new Strip((width(other) / 2 + more) / sine, slant);
+        Lean lean = lean(passage);
+        return new Strip((width(projection.strand(passage ^ 1)) / 2 + more) / lean.sine(), lean.slant());
+    }
+
+    /** The sine of the angle between the strands at a passage, not below what counts as one, and how far the one that crosses leans. */
+    private record Lean(double sine, double slant) {}
+
+    private Lean lean(int passage) {
+        if (leans[passage] == null) {
+            Point heading = reaches.path(passage).tangent(projection.position(passage));
+            Point across = reaches.path(passage ^ 1).tangent(projection.position(passage ^ 1));
+            double aside = across.dot(heading.right());
+            double sine = Math.max(0.05, Math.abs(aside));
+            leans[passage] = new Lean(sine, across.dot(heading) / sine * (aside < 0 ? -1 : 1));
+        }
+        return leans[passage];
     }
 
     /** Whether two strips meet within the band of a strand that they cross so far apart. */
