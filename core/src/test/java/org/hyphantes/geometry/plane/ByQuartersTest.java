@@ -86,6 +86,23 @@ class ByQuartersTest {
         }
     }
 
+    /** What one subdivision of all of them finds, of so many rings that the quarters are united two by two. */
+    @Test
+    void ringsOfALattice() {
+        int n = 36;
+        List<Region> rings = IntStream.range(0, n * n)
+                .mapToObj(i -> new Point(8.0 * (i % n), 8.0 * (i / n)))
+                .map(at -> new Region(
+                        Path.closed(Arc.circle(at, 10.75, 0)), List.of(Path.closed(Arc.circle(at, 9.25, 0)))))
+                .toList();
+        List<Region> union = Booleans.union(rings);
+        List<Region> atOnce = Booleans.combined(rings.stream().map(Operand::of).toList(), w -> w.held() > 0);
+        assertThat(union).hasSize(1).hasSameSizeAs(atOnce);
+        assertThat(holes(union)).isGreaterThan(4000).isEqualTo(holes(atOnce));
+        assertThat(curves(union)).isEqualTo(curves(atOnce));
+        assertThat(area(union)).isCloseTo(area(atOnce), within(1e-6));
+    }
+
     /** What one subdivision of all of them finds, of shapes of all kinds that hold one another, touch, and leave holes and islands. */
     @Test
     void asAllAtOnce() {
@@ -161,6 +178,13 @@ class ByQuartersTest {
 
     private static int holes(List<Region> regions) {
         return regions.stream().mapToInt(r -> r.holes().size()).sum();
+    }
+
+    private static int curves(List<Region> regions) {
+        return regions.stream()
+                .flatMap(r -> r.borders().stream())
+                .mapToInt(Path::size)
+                .sum();
     }
 
     private static double area(List<Region> regions) {
