@@ -266,37 +266,14 @@ public final class Path {
 
     /** How often a closed path winds round a point, clockwise positive; of a point on the path itself either answer may come. */
     public int winding(Point p) {
-        double swept = 0;
-        for (Curve curve : curves) {
-            swept += angle(curve, p, 0);
+        int turns = 0;
+        Point from = start();
+        for (int i = 0; i < curves.size(); i++) {
+            Point to = joint(i);
+            turns += WindingNumber.of(curves.get(i), from, to, p);
+            from = to;
         }
-        return (int) Math.rint(swept / (2 * Math.PI));
-    }
-
-    /** The angle that a line from the point to a curve sweeps: that of its ends when the curve lies to one side of the point. */
-    private static double angle(Curve curve, Point p, int depth) {
-        if (curve instanceof Arc arc && Math.abs(arc.sweep()) <= Math.PI) {
-            return angle(arc, p);
-        }
-        if (depth < 40 && !(curve instanceof Line) && curve.box().contains(p)) {
-            return angle(curve.part(0, 0.5), p, depth + 1) + angle(curve.part(0.5, 1), p, depth + 1);
-        }
-        Point u = curve.start().minus(p);
-        Point v = curve.end().minus(p);
-        return Math.atan2(u.cross(v), u.dot(v));
-    }
-
-    /** The same of an arc of half a turn at most: that of its ends, and once round when the point lies between it and its chord. */
-    private static double angle(Arc arc, Point p) {
-        Point u = arc.start().minus(p);
-        Point v = arc.end().minus(p);
-        double side = u.cross(v);
-        double chord = Math.atan2(side, u.dot(v));
-        if (side == 0 && Math.abs(chord) > 1) {
-            return Math.copySign(Math.PI, arc.sweep());
-        }
-        boolean between = side * arc.sweep() < 0 && p.distance(arc.centre()) < arc.radius();
-        return between ? chord + Math.copySign(2 * Math.PI, arc.sweep()) : chord;
+        return turns;
     }
 
     /** The position of the nearest point on this path. */

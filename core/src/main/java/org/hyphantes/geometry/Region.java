@@ -21,15 +21,24 @@ public record Region(Path outline, List<Path> holes) {
     }
 
     public double area() {
-        return Math.abs(outline.signedArea())
-                - holes.stream().mapToDouble(h -> Math.abs(h.signedArea())).sum();
+        double area = Math.abs(outline.signedArea());
+        for (Path hole : holes) {
+            area -= Math.abs(hole.signedArea());
+        }
+        return area;
     }
 
     /** Whether a point lies within: round the outline and round none of the holes. */
     public boolean contains(Point p) {
-        return outline.box().contains(p)
-                && outline.winding(p) != 0
-                && holes.stream().noneMatch(h -> h.winding(p) != 0);
+        if (!outline.box().contains(p) || outline.winding(p) == 0) {
+            return false;
+        }
+        for (Path hole : holes) {
+            if (hole.winding(p) != 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The centre of gravity, in mm. */
@@ -44,7 +53,11 @@ public record Region(Path outline, List<Path> holes) {
 
     /** The length of the outline and of all holes, in mm. */
     public double borderLength() {
-        return outline.length() + holes.stream().mapToDouble(Path::length).sum();
+        double length = outline.length();
+        for (Path hole : holes) {
+            length += hole.length();
+        }
+        return length;
     }
 
     /** The outline and the holes. */

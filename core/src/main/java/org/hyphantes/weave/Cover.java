@@ -1,11 +1,10 @@
 package org.hyphantes.weave;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.BoxSweep;
@@ -39,7 +38,7 @@ public final class Cover {
     private final List<Point> places = new ArrayList<>();
     private final List<Integer> strands = new ArrayList<>();
     private final BitSet covered = new BitSet();
-    private final List<TreeMap<Double, Course>> courses = new ArrayList<>();
+    private final List<Along> courses = new ArrayList<>();
 
     /** What may be amiss. */
     public enum Kind {
@@ -52,6 +51,22 @@ public final class Cover {
     /** A place where courses are not what they should be. */
     public record Fault(Kind kind, int strand, Point place) {}
 
+    /** The courses of a strand in order, and the positions where they begin. */
+    private record Along(double[] from, List<Course> courses) {
+        static Along of(List<Course> some) {
+            List<Course> sorted = new ArrayList<>(some);
+            sorted.sort(Comparator.comparingDouble(Course::from));
+            return new Along(sorted.stream().mapToDouble(Course::from).toArray(), sorted);
+        }
+
+        /** The one that covers a position, null if there are none; the last of a round strand goes on over its start. */
+        Course at(double position) {
+            int found = Arrays.binarySearch(from, position);
+            int before = found >= 0 ? found : -found - 2;
+            return courses.isEmpty() ? null : courses.get(before >= 0 ? before : courses.size() - 1);
+        }
+    }
+
     /** A course as it lies in some tile. */
     private record Image(Region region, Point shift) {}
 
@@ -61,8 +76,10 @@ public final class Cover {
                 weave.strands().stream().mapToDouble(Strand::width).max().orElse(0);
         // Edges of bands are fitted, and corners of clearances cut off.
         this.slack = 1.1 * weave.order().clearance() + 1e-3 * widest;
-        weave.strands().forEach(strand -> courses.add(new TreeMap<>()));
-        weave.courses().forEach(course -> courses.get(course.strand()).put(course.from(), course));
+        List<List<Course>> own = new ArrayList<>();
+        weave.strands().forEach(strand -> own.add(new ArrayList<>()));
+        weave.courses().forEach(course -> own.get(course.strand()).add(course));
+        own.forEach(some -> courses.add(Along.of(some)));
         for (int s = 0; s < weave.strands().size(); s++) {
             along(s);
         }
@@ -129,19 +146,11 @@ public final class Cover {
         Strand strand = weave.strands().get(s);
         if (strand.width(position) > 2 * slack) {
             Point place = strand.path().at(position);
-            covered.set(
-                    places.size(),
-                    course(by, there).filter(c -> c.region().contains(place)).isPresent());
+            Course course = courses.get(by).at(there);
+            covered.set(places.size(), course != null && course.region().contains(place));
             places.add(place);
             strands.add(s);
         }
-    }
-
-    /** The course that covers a position on a strand, if any does; the last of a round one goes on over its start. */
-    private Optional<Course> course(int strand, double position) {
-        TreeMap<Double, Course> own = courses.get(strand);
-        Map.Entry<Double, Course> before = own.floorEntry(position);
-        return Optional.ofNullable(before == null ? own.lastEntry() : before).map(Map.Entry::getValue);
     }
 
     /** The places that no course covers; where the one that should does not, others are looked for. */

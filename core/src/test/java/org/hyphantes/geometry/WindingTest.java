@@ -49,7 +49,40 @@ class WindingTest {
         assertThat(twice).isGreaterThan(100);
     }
 
-    /** Through places at random, by lines, and by arcs of up to nearly a whole turn to either side. */
+    /** Places upon the chords of several curves at once, level with their ends and upright above them, and on the edges of boxes. */
+    @Test
+    void onceRoundEveryPlaceWithinCirclesAndSquaresHoweverTheyAreParted() {
+        for (int parts = 1; parts <= 12; parts++) {
+            for (boolean backward : new boolean[] {false, true}) {
+                List<Curve> arcs = new ArrayList<>();
+                for (int i = 0; i < parts; i++) {
+                    arcs.add(new Arc(Point.ORIGIN, 8, i * 2 * Math.PI / parts, 2 * Math.PI / parts));
+                }
+                Path round = new Path(arcs, true);
+                Path square = Path.polygon(List.of(
+                        new Point(-8, -8), new Point(0, -8), new Point(8, -8), new Point(8, 8), new Point(-8, 8)));
+                int once = backward ? -1 : 1;
+                for (int x = -10; x <= 10; x++) {
+                    for (int y = -10; y <= 10; y++) {
+                        Point p = new Point(x, y);
+                        double away = p.distance(Point.ORIGIN);
+                        if (away != 8) {
+                            assertThat((backward ? round.reversed() : round).winding(p))
+                                    .as("%d arcs at %s", parts, p)
+                                    .isEqualTo(away < 8 ? once : 0);
+                        }
+                        int furthest = Math.max(Math.abs(x), Math.abs(y));
+                        if (furthest != 8) {
+                            assertThat((backward ? square.reversed() : square).winding(p))
+                                    .isEqualTo(furthest < 8 ? once : 0);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** Through places at random, by lines, cubics, and arcs of up to nearly a whole turn to either side. */
     private static Path path(Random random) {
         int n = 3 + random.nextInt(5);
         List<Point> through = new ArrayList<>();
@@ -64,9 +97,11 @@ class WindingTest {
             Point centre = p.middle(q).plus(q.minus(p).right().times(0.5 / Math.tan(sweep / 2)));
             Point spoke = p.minus(centre);
             curves.add(
-                    random.nextInt(4) == 0
-                            ? new Line(p, q)
-                            : new Arc(centre, spoke.length(), Math.atan2(spoke.y(), spoke.x()), sweep));
+                    switch (random.nextInt(8)) {
+                        case 0, 1 -> new Line(p, q);
+                        case 2 -> new Cubic(p, p.plus(spoke), q.plus(spoke.right()), q);
+                        default -> new Arc(centre, spoke.length(), Math.atan2(spoke.y(), spoke.x()), sweep);
+                    });
         }
         return new Path(curves, true);
     }
