@@ -7,8 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hyphantes.design.Design;
+import org.hyphantes.geometry.Beside;
 import org.hyphantes.geometry.Path;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
@@ -46,13 +49,20 @@ final class Bandwork {
     /** What was measured: the narrowest ground or band (mm), the deepest overlap (mm), the places of touch, and the snags. */
     record Measured(double narrowest, double deepest, int touching, List<Snag> snags) {}
 
-    static Measured of(Design design, Laying laying, Watch watch) {
+    /** @param beside looks meanwhile whether the bands are all there */
+    static Measured of(Design design, Laying laying, Watch watch, Executor beside) {
         Bandwork work = new Bandwork(design, laying);
-        work.bends();
-        work.ends();
-        work.widths();
-        work.gaps(watch);
-        work.cover();
+        int strands = laying.weave().strands().size();
+        try (Beside<List<Cover.Fault>> first = work.cover(beside, 0, strands / 2);
+                Beside<List<Cover.Fault>> second = work.cover(beside, strands / 2, strands)) {
+            work.bends();
+            work.ends();
+            work.widths();
+            work.gaps(watch);
+            // The second is done here, if the other thread has come to the first alone.
+            List<Cover.Fault> later = second.get();
+            work.cover(Stream.concat(first.get().stream(), later.stream()).toList());
+        }
         return new Measured(work.narrowest, work.deepest, work.touching, work.snags);
     }
 
@@ -152,11 +162,14 @@ final class Bandwork {
                         Mends.width(design, laying, s, Math.ceil(NEARLY * limit * 10) / 10, "Widen")));
     }
 
+    private Beside<List<Cover.Fault>> cover(Executor beside, int from, int to) {
+        return Beside.begin(beside, () -> Cover.faults(weave, from, to));
+    }
+
     /** Places where what is drawn is not what the bands should be. */
-    private void cover() {
-        Map<Cover.Kind, List<Cover.Fault>> faults =
-                Cover.faults(weave).stream().collect(Collectors.groupingBy(Cover.Fault::kind));
-        faults.forEach((kind, alike) -> {
+    private void cover(List<Cover.Fault> faults) {
+        Map<Cover.Kind, List<Cover.Fault>> kinds = faults.stream().collect(Collectors.groupingBy(Cover.Fault::kind));
+        kinds.forEach((kind, alike) -> {
             Cover.Fault first = alike.get(0);
             String band = "Band " + weave.strands().get(first.strand()).name();
             String more = alike.size() == 1 ? "" : " (and so at " + (alike.size() - 1) + " more places)";

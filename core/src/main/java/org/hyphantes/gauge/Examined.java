@@ -3,6 +3,7 @@ package org.hyphantes.gauge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.function.Function;
 import org.hyphantes.cut.Cuts;
 import org.hyphantes.design.Artwork;
@@ -34,15 +35,18 @@ public record Examined(
         Optional<Projection> bare,
         Optional<Cuts> cuts,
         List<Snag> found) {
-    /** @param measured whether bands are measured against one another, which takes longer than the rest */
-    static Examined of(Design design, Artwork artwork, Watch watch, boolean measured) {
+    /**
+     * @param measured whether bands are measured against one another, which takes longer than the rest
+     * @param beside does some of it meanwhile
+     */
+    static Examined of(Design design, Artwork artwork, Watch watch, boolean measured, Executor beside) {
         List<Snag> recipe = RecipeOrder.snags(design, artwork.faults());
         List<Snag> found = new ArrayList<>(recipe);
         List<Bandwork.Measured> bands = new ArrayList<>();
         for (Laying laying : artwork.work().woven()) {
             found.addAll(WeaveSnags.of(design, laying, watch, measured));
             if (measured) {
-                Bandwork.Measured own = measured(design, laying, watch);
+                Bandwork.Measured own = measured(design, laying, watch, beside);
                 bands.add(own);
                 found.addAll(own.snags());
             }
@@ -72,9 +76,9 @@ public record Examined(
     }
 
     /** What was measured on a weave; one that cannot be measured is flagged, for nothing may be called whole unseen. */
-    private static Bandwork.Measured measured(Design design, Laying laying, Watch watch) {
+    private static Bandwork.Measured measured(Design design, Laying laying, Watch watch, Executor beside) {
         try {
-            return Bandwork.of(design, laying, watch);
+            return Bandwork.of(design, laying, watch, beside);
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
             Snag snag = Snag.of(
                     NarrowestGauge.WORD,

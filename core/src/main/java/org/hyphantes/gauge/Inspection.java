@@ -3,6 +3,7 @@ package org.hyphantes.gauge;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.Executor;
 import org.hyphantes.design.Artwork;
 import org.hyphantes.design.Design;
 import org.hyphantes.geometry.Watch;
@@ -28,11 +29,16 @@ public record Inspection(List<GaugeReading> readings, List<Snag> snags) {
 
     /** @param measured whether bands are measured against one another, which takes longer than the rest */
     public static Inspection of(Design design, Artwork artwork, Watch watch, boolean measured) {
-        return Watch.over(watch, () -> read(design, artwork, watch, measured));
+        return of(design, artwork, watch, measured, Runnable::run);
     }
 
-    private static Inspection read(Design design, Artwork artwork, Watch watch, boolean measured) {
-        Examined recipe = Examined.of(design, artwork, watch, measured);
+    /** @param beside does some of it meanwhile */
+    public static Inspection of(Design design, Artwork artwork, Watch watch, boolean measured, Executor beside) {
+        return Watch.over(watch, () -> read(design, artwork, watch, measured, beside));
+    }
+
+    private static Inspection read(Design design, Artwork artwork, Watch watch, boolean measured, Executor beside) {
+        Examined recipe = Examined.of(design, artwork, watch, measured, beside);
         List<Snag> own = new ArrayList<>();
         Gauges.EACH.forEach(g -> own.addAll(g.snags(recipe)));
         Examined all = recipe.with(own);

@@ -39,6 +39,12 @@ final class Watched {
         }
     }
 
+    /** The watch over the work on this thread. */
+    static Watch current() {
+        Watch watch = WATCH.get();
+        return watch == null ? Watch.NONE : watch;
+    }
+
     static void tell(double share) {
         Watch watch = WATCH.get();
         if (watch != null) {

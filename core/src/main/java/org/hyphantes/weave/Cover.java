@@ -70,7 +70,7 @@ public final class Cover {
     /** A course as it lies in some tile. */
     private record Image(Region region, Point shift) {}
 
-    private Cover(Weave weave) {
+    private Cover(Weave weave, int from, int to) {
         this.weave = weave;
         double widest =
                 weave.strands().stream().mapToDouble(Strand::width).max().orElse(0);
@@ -80,24 +80,29 @@ public final class Cover {
         weave.strands().forEach(strand -> own.add(new ArrayList<>()));
         weave.courses().forEach(course -> own.get(course.strand()).add(course));
         own.forEach(some -> courses.add(Along.of(some)));
-        for (int s = 0; s < weave.strands().size(); s++) {
+        for (int s = from; s < to; s++) {
             along(s);
         }
     }
 
     /** All places that are amiss; none are looked for in what was left rough. */
     public static List<Fault> faults(Weave weave) {
+        return faults(weave, 0, weave.strands().size());
+    }
+
+    /** Those of the strands from one up to another. */
+    public static List<Fault> faults(Weave weave, int from, int to) {
         if (weave.order().rough()) {
             return List.of();
         }
         List<Fault> faults = new ArrayList<>();
         for (Course course : weave.courses()) {
-            if (isBroad(weave.strands().get(course.strand()), course)) {
-                faults.add(
-                        new Fault(Kind.BROAD, course.strand(), course.region().centroid()));
+            int s = course.strand();
+            if (s >= from && s < to && isBroad(weave.strands().get(s), course)) {
+                faults.add(new Fault(Kind.BROAD, s, course.region().centroid()));
             }
         }
-        faults.addAll(new Cover(weave).bare());
+        faults.addAll(new Cover(weave, from, to).bare());
         return faults;
     }
 

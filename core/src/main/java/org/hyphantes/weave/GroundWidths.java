@@ -98,8 +98,10 @@ public final class GroundWidths {
     }
 
     private List<Region> faces() {
-        List<Path> paths = near.stream().map(Strand::path).toList();
-        return Subdivision.of(paths).faceRegions();
+        return CrossingFaces.of(weave.projection()).orElseGet(() -> {
+            List<Path> paths = near.stream().map(Strand::path).toList();
+            return Subdivision.of(paths).faceRegions();
+        });
     }
 
     /** What is as wide as this is of no interest. */

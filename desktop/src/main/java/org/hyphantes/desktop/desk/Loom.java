@@ -17,7 +17,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Resolves wishes one after another on a thread of its own, and tries mends on another. Only the newest wish counts: an older one
+ * Resolves wishes one after another on a thread of its own, with another beside it, and tries mends on a third. Only the newest wish counts: an older one
  * not yet begun is passed over, and one that has been under way for long is broken off. Whatever goes wrong settles the wish.
  */
 final class Loom {
@@ -40,6 +40,7 @@ final class Loom {
     private final Resolver resolver = new Resolver();
     private final Members members = new Members();
     private final ExecutorService resolving = OwnThread.named("loom");
+    private final ExecutorService beside = OwnThread.named("beside the loom");
     private final ExecutorService mending = OwnThread.named("mender");
     private final AtomicLong newest = new AtomicLong();
     private volatile long patience = PATIENCE;
@@ -109,7 +110,7 @@ final class Loom {
                     () -> {
                         Supplier<Resolved> work = () -> {
                             glimpses.unwoven(watch);
-                            return Resolved.of(resolver, members, wish, rough, watch, glimpses::woven);
+                            return Resolved.of(resolver, members, wish, rough, watch, glimpses::woven, beside);
                         };
                         Resolved made =
                                 Watch.over(watch, () -> wish.measured() ? work.get() : resolver.inPassing(work));

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -13,6 +14,7 @@ import org.hyphantes.design.Group;
 import org.hyphantes.design.Resolver;
 import org.hyphantes.figure.PageBox;
 import org.hyphantes.gauge.Inspection;
+import org.hyphantes.geometry.Beside;
 import org.hyphantes.geometry.Box;
 import org.hyphantes.geometry.Point;
 import org.hyphantes.geometry.Watch;
@@ -56,19 +58,24 @@ public record Resolved(
         Map<String, String> briefs,
         Map<String, Scene> members) {
     static Resolved of(Resolver resolver, Members pictures, Wish wish, Watch watch) {
-        return of(resolver, pictures, wish, false, watch, glimpse -> {});
+        return of(resolver, pictures, wish, false, watch, glimpse -> {}, Runnable::run);
     }
 
     /**
      * @param rough whether crowded courses may be cut roughly
      * @param glimpses is told what the field will show before it has been measured
+     * @param beside does some of it meanwhile
      */
     static Resolved of(
-            Resolver resolver, Members pictures, Wish wish, boolean rough, Watch watch, Consumer<Glimpse> glimpses) {
+            Resolver resolver,
+            Members pictures,
+            Wish wish,
+            boolean rough,
+            Watch watch,
+            Consumer<Glimpse> glimpses,
+            Executor beside) {
         Design design = wish.design();
         Group root = wish.inHand();
-        PageBox pageBox = design.page().pageBox();
-        List<String> figures = design.figures();
         int settingOut = root.settingOut();
         Artwork setOut = resolver.resolve(design, root.upTo(settingOut), watch);
         Function<Group, Artwork> artwork =
@@ -79,33 +86,58 @@ public record Resolved(
         Scene lines = setOut.lines();
         Scene fieldLines = wish.shuttle() < settingOut ? field.lines() : lines;
         glimpses.accept(new Glimpse(wish, field, fieldLines));
-        Optional<KnownPoints> known =
-                wish.knowing() ? Optional.of(KnownPoints.of(design, root, setOut.spread(), watch)) : Optional.empty();
-        Inspection inspection = Inspection.of(design, finished, watch, wish.measured());
-        if (wish.measured()) {
-            // Found here, and not when the pointer first asks for them, on the interface thread.
-            field.spread().woven().forEach(laying -> laying.weave().places());
+        try (Beside<Rest> rest = Beside.begin(beside, () -> Rest.of(pictures, wish, setOut, field, finished, watch))) {
+            Inspection inspection = Inspection.of(design, finished, watch, wish.measured(), beside);
+            Rest found = rest.get();
+            return new Resolved(
+                    wish,
+                    setOut,
+                    lines,
+                    field,
+                    fieldLines,
+                    finished,
+                    found.inventory(),
+                    found.round(),
+                    inspection,
+                    found.known(),
+                    found.helpers(),
+                    found.briefs(),
+                    found.members());
         }
-        Point centre = finished.work()
-                .turning()
-                .filter(t -> t.count() > 2)
-                .map(Turning::centre)
-                .orElse(finished.box().centre());
-        return new Resolved(
-                wish,
-                setOut,
-                lines,
-                field,
-                fieldLines,
-                finished,
-                Inventory.of(finished),
-                RoundBox.about(centre, finished.scene()),
-                inspection,
-                known,
-                Artwork.of(Work.of(Resolver.helpers(root, pageBox, watch)), figures, watch)
-                        .lines(),
-                briefs(design, root, finished.work()),
-                pictures.of(design, root, watch));
+    }
+
+    /** What is found beside the gauges. */
+    private record Rest(
+            Inventory inventory,
+            Box round,
+            Optional<KnownPoints> known,
+            Scene helpers,
+            Map<String, String> briefs,
+            Map<String, Scene> members) {
+        static Rest of(Members pictures, Wish wish, Artwork setOut, Artwork field, Artwork finished, Watch watch) {
+            Design design = wish.design();
+            Group root = wish.inHand();
+            PageBox pageBox = design.page().pageBox();
+            if (wish.measured()) {
+                // Found here, and not when the pointer first asks for them, on the interface thread.
+                field.spread().woven().forEach(laying -> laying.weave().places());
+            }
+            Point centre = finished.work()
+                    .turning()
+                    .filter(t -> t.count() > 2)
+                    .map(Turning::centre)
+                    .orElse(finished.box().centre());
+            return new Rest(
+                    Inventory.of(finished),
+                    RoundBox.about(centre, finished.scene()),
+                    wish.knowing()
+                            ? Optional.of(KnownPoints.of(design, root, setOut.spread(), watch))
+                            : Optional.empty(),
+                    Artwork.of(Work.of(Resolver.helpers(root, pageBox, watch)), design.figures(), watch)
+                            .lines(),
+                    Resolved.briefs(design, root, finished.work()),
+                    pictures.of(design, root, watch));
+        }
     }
 
     /** The same as the answer to another wish for the same. */
