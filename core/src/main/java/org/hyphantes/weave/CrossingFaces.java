@@ -116,12 +116,10 @@ final class CrossingFaces {
                 walked.set(stretch);
                 round.addAll((stretch % 2 == 0 ? ahead : back).get(stretch / 2));
                 stretch = next(stretch);
-            } while (stretch != first && !walked.get(stretch));
-            if (stretch != first) {
-                return Optional.empty();
-            }
+            } while (stretch != first);
             loops++;
-            if (!isJoined(round)) {
+            // Between crossings in one place there may be nothing.
+            if (round.isEmpty() || !isJoined(round)) {
                 return Optional.empty();
             }
             Path outline = new Path(round, true);
