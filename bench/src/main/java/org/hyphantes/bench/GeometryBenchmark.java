@@ -41,6 +41,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 7, time = 1)
 @Fork(1)
 public class GeometryBenchmark {
+    /** Seconds till the compilers rest on a union, which is made of many calls: theirs is not the time of a union. */
+    private static final int LONG = 16;
+
     private static final double OFFSET = 0.05 * GeometryScene.RADIUS;
 
     @Param({"RINGS"})
@@ -114,22 +117,26 @@ public class GeometryBenchmark {
     }
 
     @Benchmark
+    @Warmup(iterations = LONG, time = 1)
     public int unionHyphantes() {
         return Booleans.union(regions).size();
     }
 
     @Benchmark
+    @Warmup(iterations = LONG, time = 1)
     public int unionJtsCoarse() {
         return coarse.union();
     }
 
     @Benchmark
+    @Warmup(iterations = LONG, time = 1)
     public int unionJtsFine() {
         return fine.union();
     }
 
     /** Two by two, as many as there are: quicker than one after another. */
     @Benchmark
+    @Warmup(iterations = LONG, time = 1)
     public boolean unionArea() {
         List<Area> areas = new ArrayList<>();
         regions.forEach(region -> areas.add(FlattenedCopies.area(region)));
