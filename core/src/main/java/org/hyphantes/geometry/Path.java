@@ -269,7 +269,8 @@ public final class Path {
         int turns = 0;
         Point from = start();
         for (int i = 0; i < curves.size(); i++) {
-            Point to = joint(i);
+            // Once round to the very place: a gap of rounding would let the ray through unseen.
+            Point to = i + 1 < curves.size() ? joint(i) : start();
             turns += WindingNumber.of(curves.get(i), from, to, p);
             from = to;
         }

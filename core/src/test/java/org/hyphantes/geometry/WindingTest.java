@@ -82,6 +82,29 @@ class WindingTest {
         }
     }
 
+    /** The end of a path may lie beside its start by rounding; a place level with that is wound round as often as any. */
+    @Test
+    void onceRoundPlacesThatLieLevelWithAGapOfRounding() {
+        for (double gap : new double[] {-1e-9, -1e-15, 0, 1e-15, 1e-9}) {
+            List<Point> corners = List.of(
+                    new Point(10, 0), new Point(0, 10), new Point(-10, 0), new Point(0, -10), new Point(10, gap));
+            List<Curve> sides = new ArrayList<>();
+            for (int i = 0; i + 1 < corners.size(); i++) {
+                sides.add(new Line(corners.get(i), corners.get(i + 1)));
+            }
+            Path path = new Path(sides, true);
+            for (double y : new double[] {0, gap / 2, gap}) {
+                assertThat(path.winding(new Point(0, y)))
+                        .as("gap %s at %s", gap, y)
+                        .isEqualTo(1);
+                assertThat(path.winding(new Point(-20, y)))
+                        .as("gap %s beside it at %s", gap, y)
+                        .isZero();
+                assertThat(path.reversed().winding(new Point(0, y))).isEqualTo(-1);
+            }
+        }
+    }
+
     /** Through places at random, by lines, cubics, and arcs of up to nearly a whole turn to either side. */
     private static Path path(Random random) {
         int n = 3 + random.nextInt(5);
