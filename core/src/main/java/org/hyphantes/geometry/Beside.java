@@ -6,8 +6,8 @@ import java.util.concurrent.FutureTask;
 import java.util.function.Supplier;
 
 /**
- * Work that another thread may do meanwhile, under the watch over the thread that begins it. Whoever asks for its result does it himself where the other has
- * not come to it. Closed, it goes on no longer: whatever it works on may be used again.
+ * Work that another thread may do meanwhile, under the watch over the thread that begins it, which is then asked on both. Whoever asks
+ * for its result does it himself where the other has not come to it. Closed, it goes on no longer: whatever it works on may be used again.
  */
 public final class Beside<T> implements AutoCloseable {
     private final FutureTask<T> task;

@@ -91,6 +91,8 @@ final class Loom {
             Glimpses glimpses = new Glimpses(wish, glimpsed, sight.isPresent());
             boolean rough = !wish.measured() && exactly > SLOW;
             long begun = System.nanoTime();
+            // The same for both threads that ask, so that what one breaks off the other does, and it doubles once.
+            long enough = patience;
             Watch watch = () -> {
                 if (number == newest.get()) {
                     return;
@@ -101,8 +103,8 @@ final class Loom {
                 if (glimpses.isUnwoven && (!wish.measured() || took > SLOW)) {
                     throw new BrokenOff();
                 }
-                if (took > patience) {
-                    patience = Math.min(MOST_PATIENCE, 2 * patience);
+                if (took > enough) {
+                    patience = Math.min(MOST_PATIENCE, 2 * enough);
                     throw new BrokenOff();
                 }
             };
