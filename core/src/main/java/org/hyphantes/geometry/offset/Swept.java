@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.hyphantes.geometry.Affine;
 import org.hyphantes.geometry.Arc;
 import org.hyphantes.geometry.Cubic;
@@ -22,7 +23,7 @@ import org.hyphantes.geometry.plane.Piece;
 /**
  * What lies beside paths as one area: the sum of a strip along each curve, a wedge on the outer side of each corner and a cap on each
  * end, all wound about clockwise. Lines that two of them share are run along both ways and left out, so that what is left is the raw
- * parallel, joined at inner corners by way of the corner, and round arcs that are too tight by way of their centres. It winds round a
+ * parallel, cut off at inner corners where it meets ({@link InnerCorners}) or joined there by way of the corner, and round arcs that are too tight by way of their centres. It winds round a
  * place as often as strips, wedges and caps lie over it; so one subdivision tells what is in any of them. (Sources: winding numbers of
  * the raw parallel, X. Chen and S. McMains, Polygon offsetting by computing winding numbers, ASME DETC 2005, from memory; that they
  * count parts, L. Guibas, L. Ramshaw and J. Stolfi, A kinetic framework for computational geometry, FOCS 1983, from memory.)
@@ -36,9 +37,6 @@ import org.hyphantes.geometry.plane.Piece;
 final class Swept {
     /** Below this turn (radians) what runs beside two long curves is joined straight across on the inner side too. */
     private static final double HARDLY = 1e-4;
-
-    /** One curve, or a part of one that bends everywhere less or everywhere more tightly than the distance. */
-    private record Part(Curve curve, boolean isFirst, List<Curve> beside, boolean isBeside, Point from, Point to) {}
 
     private final boolean folded;
     private final Way way;
@@ -84,12 +82,13 @@ final class Swept {
     /** All of it as regions, or what is left of an area bounded by it when it is taken away from that. */
     List<Region> regions(boolean left) {
         List<Path> all = left ? paths.stream().map(Path::reversed).toList() : paths;
-        boolean isPlain = all.size() == 1 && folds.isEmpty() && SimpleLoop.isSo(all.get(0), 8 * nothing);
-        List<Region> bounded = isPlain
-                ? SimpleLoop.bounded(all.get(0), 8 * nothing)
-                : Booleans.combined(operands(all), w -> w.held() > 0);
+        List<Region> bounded = (folds.isEmpty()
+                        ? SimpleLoops.bounded(all, 8 * nothing)
+                        : Optional.<List<Region>>empty())
+                .orElseGet(() -> Booleans.combined(operands(all), w -> w.held() > 0).stream()
+                        .map(this::turnedBack)
+                        .toList());
         List<Region> found = bounded.stream()
-                .map(r -> isPlain ? r : turnedBack(r))
                 .filter(r -> !isSliver(r.outline()))
                 .map(r -> new Region(
                         r.outline(),
@@ -139,7 +138,7 @@ final class Swept {
     void beside(Path path, double wanted, boolean marked) {
         double distance = wanted * (1 + way.more());
         folds.addSource(path);
-        List<Part> parts = parts(path, distance, marked);
+        List<Part> parts = InnerCorners.cut(parts(path, distance, marked), true, distance, nothing);
         along(parts, path.curves(), distance, true, marked);
         turn(distance);
         close();
@@ -149,8 +148,8 @@ final class Swept {
     void round(Path path, double wanted, Ends ends, int marked) {
         double half = wanted * (1 + way.more());
         folds.addSource(path);
-        List<Part> right = parts(path, half, marked > 0);
-        List<Part> left = parts(path, -half, marked < 0);
+        List<Part> right = InnerCorners.cut(parts(path, half, marked > 0), false, half, nothing);
+        List<Part> left = InnerCorners.cut(parts(path, -half, marked < 0), false, -half, nothing);
         along(left, path.curves(), -half, false, marked < 0);
         turn(-half);
         List<Curve> forward = chain;
@@ -233,6 +232,9 @@ final class Swept {
                 chain.add(wedge.get(i).reversed());
             }
             line(wedge.get(0).start(), to);
+        } else if (from.equals(to)) {
+            // Cut off where both meet.
+            return;
         } else if (turn < HARDLY && aside < 0.1 * Math.min(arriving.length(), leaving.length())) {
             line(from, to);
         } else {

@@ -19,7 +19,7 @@ import org.hyphantes.geometry.Region;
 import org.junit.jupiter.api.Test;
 
 /** What is taken to be free of crossings is so for JTS too, which knows nothing of headings. */
-class SimpleLoopTest {
+class SimpleLoopsTest {
     private static final double CLEAR = 1e-4;
 
     /** Through places round a middle, some of them out of turn, by cubics, lines or arcs that bulge by chance. */
@@ -79,16 +79,20 @@ class SimpleLoopTest {
             Path path = seeded(seed);
             boolean simple = Flattened.line(path, 200).isSimple();
             Path inMany = inParts(path.curves(), 12);
-            if (SimpleLoop.isSo(inMany, CLEAR)) {
+            if (SimpleLoops.areSo(List.of(inMany), CLEAR)) {
                 many += inMany.size() > 64 ? 1 : 0;
                 assertThat(simple).as("in many parts, seed %d", seed).isTrue();
             }
             crossed += simple ? 0 : 1;
-            if (SimpleLoop.isSo(path, CLEAR)) {
+            if (SimpleLoops.areSo(List.of(path), CLEAR)) {
                 plain++;
                 assertThat(simple).as("seed %d", seed).isTrue();
-                assertThat(SimpleLoop.bounded(path, CLEAR).size()
-                                + SimpleLoop.bounded(path.reversed(), CLEAR).size())
+                assertThat(SimpleLoops.bounded(List.of(path), CLEAR)
+                                        .orElseThrow()
+                                        .size()
+                                + SimpleLoops.bounded(List.of(path.reversed()), CLEAR)
+                                        .orElseThrow()
+                                        .size())
                         .as("bounded one way about, seed %d", seed)
                         .isEqualTo(1);
             }
@@ -103,13 +107,19 @@ class SimpleLoopTest {
     void whatTouchesIsNotSimple() {
         Path touching = Path.polygon(
                 List.of(new Point(0, 0), new Point(10, 0), new Point(10, 10), new Point(5, 0), new Point(0, 10)));
-        assertThat(SimpleLoop.isSo(touching, CLEAR)).isFalse();
+        assertThat(SimpleLoops.areSo(List.of(touching), CLEAR)).isFalse();
         Path square = Path.polygon(List.of(new Point(0, 0), new Point(10, 0), new Point(10, 10), new Point(0, 10)));
-        assertThat(SimpleLoop.isSo(square, CLEAR)).isTrue();
+        assertThat(SimpleLoops.areSo(List.of(square), CLEAR)).isTrue();
         Path near = Path.polygon(List.of(
                 new Point(0, 0), new Point(10, 0), new Point(10, 10), new Point(5, CLEAR / 2), new Point(0, 10)));
-        assertThat(SimpleLoop.isSo(near, CLEAR)).as("nearer than what is clear").isFalse();
-        assertThat(SimpleLoop.bounded(square, CLEAR).get(0).area()).isCloseTo(100, within(1e-12));
+        assertThat(SimpleLoops.areSo(List.of(near), CLEAR))
+                .as("nearer than what is clear")
+                .isFalse();
+        assertThat(SimpleLoops.bounded(List.of(square), CLEAR)
+                        .orElseThrow()
+                        .get(0)
+                        .area())
+                .isCloseTo(100, within(1e-12));
     }
 
     /** What bends one way and turns once is simple however it lies; what turns twice, or is hardly broader than nothing, is not taken to be. */
@@ -122,7 +132,7 @@ class SimpleLoopTest {
             assertThat(ConvexLoop.isSo(inParts(bar.curves(), 16).reversed(), CLEAR))
                     .as("in parts, the other way, at %d", turn)
                     .isTrue();
-            assertThat(SimpleLoop.isSo(bar, CLEAR)).isTrue();
+            assertThat(SimpleLoops.areSo(List.of(bar), CLEAR)).isTrue();
             // Steiner, as in OffsetTest.
             List<Region> grown = OffsetCurves.outset(Region.of(bar), 7, Corners.ROUND);
             assertThat(grown).hasSize(1);
@@ -134,7 +144,7 @@ class SimpleLoopTest {
             assertThat(ConvexLoop.isSo(star(points, 2), CLEAR))
                     .as("star of %d", points)
                     .isFalse();
-            assertThat(SimpleLoop.isSo(star(points, 2), CLEAR))
+            assertThat(SimpleLoops.areSo(List.of(star(points, 2)), CLEAR))
                     .as("star of %d", points)
                     .isFalse();
             assertThat(ConvexLoop.isSo(star(points, 1), CLEAR))
