@@ -50,18 +50,19 @@ final class InnerCorners {
      * @param nothing places nearer than this (mm) are one
      */
     static List<Part> cut(List<Part> parts, boolean closed, double distance, double nothing) {
-        int n = parts.size();
-        InnerCorners corners = new InnerCorners(parts, distance, nothing);
-        boolean any = false;
-        for (int i = closed && n > 1 ? 0 : 1; i < n; i++) {
-            corners.met[i] = corners.find(i);
-            any |= corners.met[i] != null;
+        InnerCorners corners = null;
+        for (int i = closed && parts.size() > 1 ? 0 : 1; i < parts.size(); i++) {
+            Part arriving = parts.get(i == 0 ? parts.size() - 1 : i - 1);
+            Part leaving = parts.get(i);
+            if (leaving.isFirst()
+                    && leaving.isBeside()
+                    && arriving.isBeside()
+                    && leaving.from().distance(arriving.to()) > 8 * nothing) {
+                corners = corners == null ? new InnerCorners(parts, distance, nothing) : corners;
+                corners.met[i] = corners.find(arriving, leaving);
+            }
         }
-        return any ? corners.cut() : parts;
-    }
-
-    private int before(int i) {
-        return i == 0 ? parts.size() - 1 : i - 1;
+        return corners == null ? parts : corners.cut();
     }
 
     private List<Part> cut() {
@@ -112,14 +113,8 @@ final class InnerCorners {
                 end == null ? part.to() : end.at);
     }
 
-    private Met find(int i) {
-        Part leaving = parts.get(i);
-        Part arriving = parts.get(before(i));
-        if (!leaving.isFirst()
-                || !leaving.isBeside()
-                || !arriving.isBeside()
-                || leaving.from().distance(arriving.to()) <= clear
-                || !isInner(arriving.curve().tangent(1), leaving.curve().tangent(0))) {
+    private Met find(Part arriving, Part leaving) {
+        if (!isInner(arriving.curve().tangent(1), leaving.curve().tangent(0))) {
             return null;
         }
         Curve a = arriving.beside().get(arriving.beside().size() - 1);

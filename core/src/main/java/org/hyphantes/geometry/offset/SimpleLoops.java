@@ -1,5 +1,6 @@
 package org.hyphantes.geometry.offset;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.hyphantes.geometry.Arc;
@@ -30,7 +31,9 @@ final class SimpleLoops {
     private final List<Curve> curves;
     private final int[] first;
     private final int[] path;
-    private final int[] together;
+    private final double[] turn;
+    private final double[] least;
+    private final double[] most;
     private final Box[] boxes;
     private final double clear;
     private boolean isPlain = true;
@@ -46,10 +49,12 @@ final class SimpleLoops {
             first[p + 1] = first[p] + paths.get(p).size();
         }
         this.path = new int[curves.size()];
-        this.together = new int[curves.size()];
+        this.turn = new double[curves.size()];
+        this.least = new double[curves.size()];
+        this.most = new double[curves.size()];
         this.boxes = new Box[curves.size()];
         for (int p = 0; p < paths.size(); p++) {
-            goOn(p, paths.get(p));
+            putDown(p, paths.get(p).curves());
         }
     }
 
@@ -67,15 +72,23 @@ final class SimpleLoops {
      * if they may meet, or if that is not one region with its holes. Curves that go on along one line or circle are made one.
      */
     static Optional<List<Region>> bounded(List<Path> paths, double clear) {
-        List<Path> outlines = paths.stream().filter(p -> p.signedArea() > 0).toList();
-        if (outlines.size() > 1 || !areSo(paths, clear)) {
+        Path outline = null;
+        List<Path> holes = new ArrayList<>();
+        for (Path path : paths) {
+            if (path.signedArea() <= 0) {
+                holes.add(path);
+            } else if (outline == null) {
+                outline = path;
+            } else {
+                return Optional.empty();
+            }
+        }
+        if (!areSo(paths, clear)) {
             return Optional.empty();
         }
-        if (outlines.isEmpty()) {
+        if (outline == null) {
             return Optional.of(List.of());
         }
-        Path outline = outlines.get(0);
-        List<Path> holes = paths.stream().filter(p -> p != outline).toList();
         return areHoles(holes, outline)
                 ? Optional.of(List.of(new Region(
                         joined(outline, clear),
@@ -102,22 +115,23 @@ final class SimpleLoops {
         return new Path(Joining.joined(path.curves(), true, clear), true);
     }
 
-    private void goOn(int p, Path loop) {
+    private void putDown(int p, List<Curve> loop) {
         int n = loop.size();
-        double[] turn = new double[n];
-        Headings[] headings = new Headings[n];
+        Point start = loop.get(0).tangent(0);
+        Point heading = start;
         for (int i = 0; i < n; i++) {
-            Curve curve = loop.curves().get(i);
-            headings[i] = Headings.of(curve);
+            Curve curve = loop.get(i);
+            Headings headings = Headings.of(curve);
             // An arc comes to no place twice but when it is whole.
-            isPlain &= headings[i].range() < HALF || curve instanceof Arc arc && (n == 1 || !arc.isWhole());
-            turn[i] = ConvexLoop.turn(
-                    curve.tangent(0), loop.curves().get((i + 1) % n).tangent(0));
-            boxes[first[p] + i] = curve.box().grown(clear);
-            path[first[p] + i] = p;
-        }
-        for (int i = 0; i < n; i++) {
-            together[first[p] + i] = Math.max(1, together(i, turn, headings));
+            isPlain &= headings.range() < HALF || curve instanceof Arc arc && (n == 1 || !arc.isWhole());
+            Point next = i + 1 < n ? loop.get(i + 1).tangent(0) : start;
+            int at = first[p] + i;
+            least[at] = headings.least();
+            most[at] = headings.most();
+            turn[at] = ConvexLoop.turn(heading, next);
+            boxes[at] = curve.box().grown(clear);
+            path[at] = p;
+            heading = next;
         }
     }
 
@@ -126,7 +140,7 @@ final class SimpleLoops {
             return BoxSweep.over(boxes, each -> Watch.ask(), (a, b) -> areApart(Math.min(a, b), Math.max(a, b)));
         }
         for (int a = 0; a < boxes.length; a++) {
-            for (int b = Math.min(a + together[a], first[path[a] + 1]); b < boxes.length; b++) {
+            for (int b = a + 1; b < boxes.length; b++) {
                 if (boxes[a].meets(boxes[b]) && !areApart(a, b)) {
                     return false;
                 }
@@ -139,7 +153,7 @@ final class SimpleLoops {
     private boolean areApart(int a, int b) {
         boolean isOne = path[a] == path[b];
         int n = first[path[a] + 1] - first[path[a]];
-        if (isOne && (b - a < together[a] || n - (b - a) < together[b])) {
+        if (isOne && (goesOn(a, b - a) || goesOn(b, n - (b - a)))) {
             return true;
         }
         if (meetings == null) {
@@ -158,21 +172,23 @@ final class SimpleLoops {
         return true;
     }
 
-    /** How many curves from one on have their headings within less than half a turn. */
-    private static int together(int from, double[] turn, Headings[] headings) {
-        int n = turn.length;
+    /** Whether a curve and so many that follow it have their headings within less than half a turn. */
+    private boolean goesOn(int from, int following) {
+        int start = first[path[from]];
+        int end = first[path[from] + 1];
         double low = 0;
         double high = 0;
         double heading = 0;
-        for (int count = 0; count < n; count++) {
-            int i = (from + count) % n;
-            low = Math.min(low, heading + headings[i].least());
-            high = Math.max(high, heading + headings[i].most());
+        int i = from;
+        for (int count = 0; count <= following; count++) {
+            low = Math.min(low, heading + least[i]);
+            high = Math.max(high, heading + most[i]);
             if (high - low > HALF) {
-                return count;
+                return false;
             }
             heading += turn[i];
+            i = i + 1 < end ? i + 1 : start;
         }
-        return n;
+        return true;
     }
 }
