@@ -23,10 +23,11 @@ import org.hyphantes.geometry.plane.Piece;
 /**
  * What lies beside paths as one area: the sum of a strip along each curve, a wedge on the outer side of each corner and a cap on each
  * end, all wound about clockwise. Lines that two of them share are run along both ways and left out, so that what is left is the raw
- * parallel, cut off at inner corners where it meets ({@link InnerCorners}) or joined there by way of the corner, and round arcs that are too tight by way of their centres. It winds round a
- * place as often as strips, wedges and caps lie over it; so one subdivision tells what is in any of them. (Sources: winding numbers of
- * the raw parallel, X. Chen and S. McMains, Polygon offsetting by computing winding numbers, ASME DETC 2005, from memory; that they
- * count parts, L. Guibas, L. Ramshaw and J. Stolfi, A kinetic framework for computational geometry, FOCS 1983, from memory.)
+ * parallel: cut off at inner corners where it meets ({@link InnerCorners}) or joined there by way of the corner, and round arcs that
+ * are too tight by way of their centres. It winds round a place as often as strips, wedges and caps lie over it; so one subdivision
+ * tells what is in any of them. (Sources: winding numbers of the raw parallel, X. Chen and S. McMains, Polygon offsetting by computing
+ * winding numbers, ASME DETC 2005, from memory; that they count parts, L. Guibas, L. Ramshaw and J. Stolfi, A kinetic framework for
+ * computational geometry, FOCS 1983, from memory.)
  *
  * <p>A point beside the path has its nearest point on the path, and the way there is square to it or ends at a corner or an end.
  * So the strips need not reach beyond the centre about which a curve bends: an arc tighter than the distance gives its sector.
